@@ -1,0 +1,41 @@
+package looseknit.core.batch;
+
+import static looseknit.core.measure.Require.within;
+
+import java.util.List;
+import java.util.Map;
+import looseknit.core.blend.Recipe;
+import looseknit.core.measure.OutOfRangeException;
+
+/**
+ * What is to be mixed.
+ *
+ * @param recipe the recipe
+ * @param fills pots to fill, at least one kind
+ * @param reserve share made on top, for spills and topping up, 0 to 1
+ * @param scoopLitres the person's own scoop [L], 0.005 to 100
+ * @param tubLitres what the mixing tub holds [L], 0.5 to 2,000
+ * @param packs packs by material id; materials without an entry are taken in their usual pack without price
+ */
+public record BatchOrder(
+        Recipe recipe,
+        List<Fill> fills,
+        double reserve,
+        double scoopLitres,
+        double tubLitres,
+        Map<String, Pack> packs) {
+
+    /** Usual reserve; common practice, no source. */
+    public static final double USUAL_RESERVE = 0.05;
+
+    public BatchOrder {
+        fills = List.copyOf(fills);
+        packs = Map.copyOf(packs);
+        if (fills.isEmpty()) {
+            throw new OutOfRangeException("fills", "empty", "at least one kind of pot to fill");
+        }
+        within("reserve", reserve, 0, 1, "(share)");
+        within("scoopLitres", scoopLitres, 0.005, 100, "L");
+        within("tubLitres", tubLitres, 0.5, 2000, "L");
+    }
+}

@@ -1,0 +1,129 @@
+package looseknit.core.material;
+
+import static looseknit.core.measure.Require.text;
+import static looseknit.core.measure.Require.within;
+
+import java.util.List;
+
+/**
+ * A material that is measured into a mix by volume. Figures are typical, not those of a lot; per litre means per litre
+ * of the watered-in material.
+ *
+ * @param id short name used in data
+ * @param name name for people
+ * @param roles what it does in a mix, most important first
+ * @param form how it is sold
+ * @param packL usual pack, loosened [L]
+ * @param hazards what handling asks for
+ * @param materialClass kind of matter
+ * @param grainSize grain size
+ * @param physics density, pores and packing
+ * @param chemistry acidity and food
+ * @param halfLifeYears years until half has decayed at 20 °C; infinite for what does not rot
+ * @param retention water retention curve, draining
+ * @param does what it does in a mix, in two sentences
+ * @param source where the figures come from
+ */
+public record Material(
+        String id,
+        String name,
+        List<Role> roles,
+        Form form,
+        double packL,
+        List<Hazard> hazards,
+        MaterialClass materialClass,
+        GrainSize grainSize,
+        Physics physics,
+        Chemistry chemistry,
+        double halfLifeYears,
+        Retention retention,
+        String does,
+        String source) {
+
+    public Material {
+        id = text("material.id", id, 40);
+        name = text("material.name", name, 80);
+        roles = List.copyOf(roles);
+        hazards = List.copyOf(hazards);
+        within("material.packL", packL, 0.01, 10_000, "L");
+        within("material.halfLifeYears", halfLifeYears, 0.01, Double.POSITIVE_INFINITY, "years");
+    }
+
+    /**
+     * Density, pores and packing.
+     *
+     * @param bulkDensityGPerL dry mass of a litre [g/L]
+     * @param totalPorosity pores of all kinds [vol/vol]
+     * @param packingFraction volume of the grains' envelopes in a litre, φ [vol/vol]
+     * @param virtualPacking densest thinkable packing of one size class, β [vol/vol]
+     * @param fillEfficiency how well grains slip into gaps, η: 1 for hard grains, less for fibres that bridge
+     * @param settling loss of volume at the first watering, st
+     * @param squeeze loss of volume under a denser mix per unit of log density ratio, κ
+     */
+    public record Physics(
+            double bulkDensityGPerL,
+            double totalPorosity,
+            double packingFraction,
+            double virtualPacking,
+            double fillEfficiency,
+            double settling,
+            double squeeze) {
+
+        public Physics {
+            within("material.bulkDensity", bulkDensityGPerL, 5, 3000, "g/L");
+            within("material.totalPorosity", totalPorosity, 0.05, 0.99, "vol/vol");
+            within("material.packingFraction", packingFraction, 0.2, 0.9, "vol/vol");
+            within("material.virtualPacking", virtualPacking, 0.2, 0.95, "vol/vol");
+            within("material.fillEfficiency", fillEfficiency, 0.1, 1, "(share)");
+            within("material.settling", settling, 0, 0.5, "(share)");
+            within("material.squeeze", squeeze, 0, 0.5, "(share)");
+        }
+    }
+
+    /**
+     * Acidity and food.
+     *
+     * @param ph pH in a water slurry
+     * @param bufferMeqPerLPerPh pH buffer capacity [meq/L per pH]
+     * @param cecMeqPerL cation exchange capacity [meq/L]
+     * @param ecDsPerM salts in the saturation extract [dS/m]
+     * @param nutrients available food
+     */
+    public record Chemistry(
+            double ph, double bufferMeqPerLPerPh, double cecMeqPerL, double ecDsPerM, Nutrients nutrients) {
+
+        public Chemistry {
+            within("material.ph", ph, 2, 12, "pH");
+            within("material.buffer", bufferMeqPerLPerPh, 0.01, 500, "meq/L per pH");
+            within("material.cec", cecMeqPerL, 0, 5000, "meq/L");
+            within("material.ec", ecDsPerM, 0, 50, "dS/m");
+        }
+    }
+
+    /** Share of the pores that water never enters [vol/vol]. */
+    public double closedPores() {
+        return physics.totalPorosity() - retention.saturated();
+    }
+
+    /** Whether the material may be put into a recipe. */
+    public boolean forRecipes() {
+        return !roles.contains(Role.INTERNAL);
+    }
+
+    /** Whether it decays within the years that a forecast looks ahead. */
+    public boolean decays() {
+        return halfLifeYears < 1000;
+    }
+
+    /** The grade in words, from the sieve openings that 10 and 90 % pass. */
+    public String grade() {
+        if (grainSize.d10Mm() <= 0.25 && grainSize.d90Mm() <= 3) {
+            return "up to %s mm".formatted(millimetres(grainSize.d90Mm()));
+        }
+        return "%s–%s mm".formatted(millimetres(grainSize.d10Mm()), millimetres(grainSize.d90Mm()));
+    }
+
+    private static String millimetres(final double size) {
+        return size == Math.rint(size) ? Long.toString((long) size) : Double.toString(Math.rint(size * 10) / 10);
+    }
+}

@@ -1,0 +1,94 @@
+package looseknit.core.material;
+
+import static looseknit.core.measure.Require.within;
+
+/**
+ * Water retention curve of a material on a bulk basis: water content against suction while draining.
+ *
+ * @see "van Genuchten, M. Th. (1980). A closed-form equation for predicting the hydraulic conductivity of unsaturated
+ *     soils. Soil Sci. Soc. Am. J. 44, eq. 3; two-pore form after Durner, W. (1994). Water Resour. Res. 30 (both from
+ *     memory)"
+ */
+public sealed interface Retention {
+
+    /**
+     * Water content.
+     *
+     * @param suctionCm suction as height of a water column [cm], 0 or more
+     * @return water content [vol/vol]
+     */
+    double at(double suctionCm);
+
+    /** Water content when all pores that water can enter are full [vol/vol]. */
+    double saturated();
+
+    /** Effective saturation of one pore system, with m = 1 − 1/n. */
+    private static double saturation(final double suctionCm, final double alphaPerCm, final double n) {
+        if (suctionCm <= 0) {
+            return 1;
+        }
+        return Math.pow(1 + Math.pow(alphaPerCm * suctionCm, n), 1 / n - 1);
+    }
+
+    /**
+     * One pore system, for materials finer than about 2 mm.
+     *
+     * @param saturated θs [vol/vol]
+     * @param residual θr [vol/vol]
+     * @param alphaPerCm α [1/cm]
+     * @param n shape, above 1
+     */
+    record Unimodal(double saturated, double residual, double alphaPerCm, double n) implements Retention {
+
+        public Unimodal {
+            within("retention.saturated", saturated, 0, 1, "vol/vol");
+            within("retention.residual", residual, 0, saturated, "vol/vol");
+            within("retention.alpha", alphaPerCm, 1e-6, 100, "per cm");
+            within("retention.n", n, 1.001, 20, "(shape)");
+        }
+
+        @Override
+        public double at(final double suctionCm) {
+            return residual + (saturated - residual) * saturation(suctionCm, alphaPerCm, n);
+        }
+    }
+
+    /**
+     * Two pore systems: gaps between the pieces, which drain first, and pores inside them.
+     *
+     * @param saturated θs [vol/vol]
+     * @param inside θb, water held inside the pieces once the gaps are empty [vol/vol]
+     * @param residual θr [vol/vol]
+     * @param gapAlphaPerCm α of the gaps [1/cm]
+     * @param gapN shape of the gaps
+     * @param insideAlphaPerCm α of the inner pores [1/cm]
+     * @param insideN shape of the inner pores
+     */
+    record Bimodal(
+            double saturated,
+            double inside,
+            double residual,
+            double gapAlphaPerCm,
+            double gapN,
+            double insideAlphaPerCm,
+            double insideN)
+            implements Retention {
+
+        public Bimodal {
+            within("retention.saturated", saturated, 0, 1, "vol/vol");
+            within("retention.inside", inside, 0, saturated, "vol/vol");
+            within("retention.residual", residual, 0, inside, "vol/vol");
+            within("retention.gapAlpha", gapAlphaPerCm, 1e-6, 100, "per cm");
+            within("retention.gapN", gapN, 1.001, 20, "(shape)");
+            within("retention.insideAlpha", insideAlphaPerCm, 1e-6, 100, "per cm");
+            within("retention.insideN", insideN, 1.001, 20, "(shape)");
+        }
+
+        @Override
+        public double at(final double suctionCm) {
+            return (saturated - inside) * saturation(suctionCm, gapAlphaPerCm, gapN)
+                    + residual
+                    + (inside - residual) * saturation(suctionCm, insideAlphaPerCm, insideN);
+        }
+    }
+}

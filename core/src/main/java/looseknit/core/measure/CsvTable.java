@@ -1,0 +1,144 @@
+package looseknit.core.measure;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.function.Function;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/** Reads a table with a header line. A bad cell fails with line, column, value and what is allowed. */
+public final class CsvTable {
+
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setIgnoreEmptyLines(true)
+            .get();
+
+    private CsvTable() {}
+
+    /** Reads a table that ships beside the given class. */
+    public static <T> List<T> resource(final Class<?> beside, final String name, final Function<Row, T> reader) {
+        try (var stream = Objects.requireNonNull(beside.getResourceAsStream(name), name)) {
+            return read(name, new InputStreamReader(stream, StandardCharsets.UTF_8), reader);
+        } catch (final IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /**
+     * Reads every row.
+     *
+     * @param name the table's name, for messages
+     * @throws BadCellException if the reader refuses a cell
+     */
+    public static <T> List<T> read(final String name, final Reader text, final Function<Row, T> reader) {
+        final List<T> result = new ArrayList<>();
+        try (CSVParser parser = FORMAT.parse(text)) {
+            for (final CSVRecord csv : parser) {
+                final Row row = new Row(name, parser.getCurrentLineNumber(), csv);
+                if (!csv.isConsistent()) {
+                    throw row.bad("(all)", csv.size() + " cells", "one cell for each of the header's columns");
+                }
+                result.add(reader.apply(row));
+            }
+        } catch (final IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return List.copyOf(result);
+    }
+
+    /** One line of a table. */
+    public static final class Row {
+
+        private final String table;
+        private final long line;
+        private final CSVRecord csv;
+
+        private Row(final String table, final long line, final CSVRecord csv) {
+            this.table = table;
+            this.line = line;
+            this.csv = csv;
+        }
+
+        /** The cell's text, stripped; may be empty. */
+        public String text(final String column) {
+            if (!csv.isSet(column)) {
+                throw bad(column, "missing", "a cell in this column");
+            }
+            return csv.get(column).strip();
+        }
+
+        /** The cell's text, which must not be empty. */
+        public String filled(final String column) {
+            final String text = text(column);
+            if (text.isEmpty()) {
+                throw bad(column, "empty", "some text");
+            }
+            return text;
+        }
+
+        /** The cell's parts, separated by semicolons. */
+        public List<String> list(final String column) {
+            final String text = text(column);
+            return text.isEmpty()
+                    ? List.of()
+                    : List.of(text.split(";")).stream().map(String::strip).toList();
+        }
+
+        /** A number within the limits; the word {@code inf} stands for infinity. */
+        public double number(final String column, final double low, final double high) {
+            final String text = filled(column);
+            double value;
+            try {
+                value = text.equals("inf") ? Double.POSITIVE_INFINITY : Double.parseDouble(text);
+            } catch (final NumberFormatException e) {
+                value = Double.NaN;
+            }
+            if (!(value >= low && value <= high)) {
+                throw bad(column, text, "a number from %s to %s".formatted(low, high));
+            }
+            return value;
+        }
+
+        /** A number within the limits, or the given value if the cell is empty. */
+        public double numberOr(final String column, final double low, final double high, final double otherwise) {
+            return text(column).isEmpty() ? otherwise : number(column, low, high);
+        }
+
+        /** One of the constants of an enum, in any case. */
+        public <E extends Enum<E>> E oneOf(final String column, final Class<E> type) {
+            return constant(column, filled(column), type);
+        }
+
+        /** Constants of an enum, separated by semicolons. */
+        public <E extends Enum<E>> List<E> someOf(final String column, final Class<E> type) {
+            return list(column).stream()
+                    .map(each -> constant(column, each, type))
+                    .toList();
+        }
+
+        private <E extends Enum<E>> E constant(final String column, final String text, final Class<E> type) {
+            for (final E each : type.getEnumConstants()) {
+                if (each.name().equals(text.toUpperCase(Locale.ROOT))) {
+                    return each;
+                }
+            }
+            throw bad(column, text, "one of " + List.of(type.getEnumConstants()));
+        }
+
+        /** The failure to throw for a cell of this row. */
+        public BadCellException bad(final String column, final String value, final String allowed) {
+            return new BadCellException(table, line, column, value, allowed);
+        }
+    }
+}

@@ -1,0 +1,26 @@
+package looseknit.core.need;
+
+/** Light of a place in classes, with a typical daily light integral; common practice put into figures by judgement. */
+public enum Light {
+    DIM("dim", 1.5),
+    MEDIUM("moderately bright", 4),
+    BRIGHT("bright", 9),
+    SUN("in the sun", 22);
+
+    private final String words;
+    private final double dailyLightMol;
+
+    Light(final String words, final double dailyLightMol) {
+        this.words = words;
+        this.dailyLightMol = dailyLightMol;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** Daily light integral [mol/m²]. */
+    public double dailyLightMol() {
+        return dailyLightMol;
+    }
+}

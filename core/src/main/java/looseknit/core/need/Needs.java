@@ -1,0 +1,39 @@
+package looseknit.core.need;
+
+import static looseknit.core.measure.Require.within;
+
+import looseknit.core.dry.Trigger;
+import looseknit.core.measure.Band;
+
+/**
+ * What roots ask of a mix in an ordinary pot, place and hand.
+ *
+ * @param air air-filled porosity [vol/vol]
+ * @param water container capacity [vol/vol]
+ * @param easyWater easily available water [vol/vol]
+ * @param ph pH
+ * @param nitrogen nitrogen in the first month [mg/L]
+ * @param mostEcDsPerM most salts it bears [dS/m]
+ * @param trigger how far the pot may dry
+ * @param lifeYears years for which the mix must keep its air
+ * @param leafLayers leaf area over the area of the pot's mouth
+ * @param thrift water use against an ordinary leaf
+ */
+public record Needs(
+        Band air,
+        Band water,
+        Band easyWater,
+        Band ph,
+        Band nitrogen,
+        double mostEcDsPerM,
+        Trigger trigger,
+        double lifeYears,
+        double leafLayers,
+        double thrift) {
+
+    public Needs {
+        within("needs.lifeYears", lifeYears, 0.1, 50, "years");
+        within("needs.leafLayers", leafLayers, 0.1, 12, "(leaf over mouth area)");
+        within("needs.thrift", thrift, 0.05, 2, "(relative to a leafy plant)");
+    }
+}

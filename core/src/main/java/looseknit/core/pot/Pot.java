@@ -1,0 +1,156 @@
+package looseknit.core.pot;
+
+import static looseknit.core.measure.Require.within;
+
+import java.util.Locale;
+import java.util.Optional;
+import looseknit.core.measure.OutOfRangeException;
+import org.hipparchus.analysis.solvers.BrentSolver;
+
+/**
+ * A pot by its inside measures.
+ *
+ * @param shape shape of the mouth
+ * @param topCm inside width at the rim [cm], 2 to 200
+ * @param bottomCm inside width at the bottom [cm], 1 to 200
+ * @param heightCm inside height [cm], 2 to 200
+ * @param wall what the wall is made of
+ * @param base how water leaves
+ * @param baseCm height of the overflow hole above the bottom for {@link PotBase#NO_HOLES}, length of the wick for {@link
+ *     PotBase#WICK} [cm]; without meaning otherwise
+ * @param layer drainage layer under the mix
+ */
+public record Pot(
+        PotShape shape,
+        double topCm,
+        double bottomCm,
+        double heightCm,
+        PotWall wall,
+        PotBase base,
+        double baseCm,
+        Optional<DrainageLayer> layer) {
+
+    /** Share of the inside height to which a pot is filled, leaving room to water; common practice, no source. */
+    public static final double FILL = 0.92;
+
+    /** Bottom over top width of an ordinary pot; common practice, no source. */
+    public static final double USUAL_TAPER = 0.75;
+
+    /** Height over top width of an ordinary pot; common practice, no source. */
+    public static final double USUAL_HEIGHT = 0.92;
+
+    /** Longest wick that still draws [cm]. */
+    private static final double LONGEST_WICK_CM = 15;
+
+    public Pot {
+        within("pot.topCm", topCm, 2, 200, "cm");
+        within("pot.bottomCm", bottomCm, 1, 200, "cm");
+        within("pot.heightCm", heightCm, 2, 200, "cm");
+        if (base == PotBase.NO_HOLES) {
+            within("pot.baseCm", baseCm, 0, heightCm, "cm (height of the overflow hole)");
+        }
+        if (base == PotBase.WICK) {
+            within("pot.baseCm", baseCm, 0, LONGEST_WICK_CM, "cm (length of the wick)");
+        }
+        if (layer.isPresent() && layer.get().depthCm() > 0.7 * heightCm) {
+            throw new OutOfRangeException(
+                    "pot.layerCm",
+                    layer.get().depthCm(),
+                    String.format(Locale.ROOT, "at most %.1f cm, 70 %% of the height", 0.7 * heightCm));
+        }
+    }
+
+    /** An ordinary tapered round pot of this width, on feet. */
+    public static Pot ordinary(final double topCm, final PotWall wall) {
+        return new Pot(
+                PotShape.ROUND,
+                topCm,
+                topCm * USUAL_TAPER,
+                topCm * USUAL_HEIGHT,
+                wall,
+                PotBase.ON_FEET,
+                0,
+                Optional.empty());
+    }
+
+    /**
+     * A pot of ordinary proportions that holds this volume to the rim.
+     *
+     * @param litres volume to the rim [L], 0.01 to 1000
+     */
+    public static Pot byVolume(final PotShape shape, final double litres, final PotWall wall, final PotBase base) {
+        within("pot.litres", litres, 0.01, 1000, "L");
+        final double top = new BrentSolver(1e-10)
+                .solve(200, width -> toRim(shape, width, width * USUAL_TAPER, width * USUAL_HEIGHT) - litres, 2, 200);
+        return new Pot(shape, top, top * USUAL_TAPER, top * USUAL_HEIGHT, wall, base, 0, Optional.empty());
+    }
+
+    /** Volume to the rim [L]. */
+    public double litresToRim() {
+        return toRim(shape, topCm, bottomCm, heightCm);
+    }
+
+    /** Depth of the drainage layer [cm]; 0 without one. */
+    public double layerCm() {
+        return layer.map(DrainageLayer::depthCm).orElse(0.0);
+    }
+
+    /** Height of the mix [cm]: from the layer, or the bottom, to the fill line. */
+    public double mixHeightCm() {
+        return FILL * heightCm - layerCm();
+    }
+
+    /** Inside width at a height above the bottom [cm]. */
+    public double widthAtCm(final double aboveBottomCm) {
+        return bottomCm + (topCm - bottomCm) * aboveBottomCm / heightCm;
+    }
+
+    /** Volume of the mix [L]. */
+    public double mixLitres() {
+        final double from = layerCm();
+        return toRim(shape, widthAtCm(FILL * heightCm), widthAtCm(from), mixHeightCm());
+    }
+
+    /** Volume of the drainage layer [L]. */
+    public double layerLitres() {
+        return layer.isEmpty() ? 0 : toRim(shape, widthAtCm(layerCm()), bottomCm, layerCm());
+    }
+
+    /** Surface of the mix [m²]. */
+    public double surfaceM2() {
+        return shape.area(widthAtCm(FILL * heightCm)) / 1e4;
+    }
+
+    /** Inside area of the wall where it touches the mix [m²]. */
+    public double wallM2() {
+        final double top = widthAtCm(FILL * heightCm);
+        final double bottom = widthAtCm(layerCm());
+        final double slant = Math.hypot(mixHeightCm(), (top - bottom) / 2);
+        return 0.5 * (shape.rim(top) + shape.rim(bottom)) * slant / 1e4;
+    }
+
+    /** Area of the base [m²]. */
+    public double baseM2() {
+        return shape.area(bottomCm) / 1e4;
+    }
+
+    /** Mass of the empty pot [kg], from usual wall thickness. */
+    public double emptyKg() {
+        final double slant = Math.hypot(heightCm, (topCm - bottomCm) / 2);
+        final double area = 0.5 * (shape.rim(topCm) + shape.rim(bottomCm)) * slant + shape.area(bottomCm);
+        return area * wall.massGPerCm2() / 1000;
+    }
+
+    /** The same pot with another wall. */
+    public Pot with(final PotWall other) {
+        return new Pot(shape, topCm, bottomCm, heightCm, other, base, baseCm, layer);
+    }
+
+    /** Frustum of a cone or pyramid [L]: H/3 (A₁ + √(A₁A₂) + A₂). */
+    private static double toRim(
+            final PotShape shape, final double topCm, final double bottomCm, final double heightCm) {
+        final double a = shape.area(topCm);
+        final double b = shape.area(bottomCm);
+        return heightCm / 3 * (a + Math.sqrt(a * b) + b) / 1000;
+    }
+}

@@ -1,0 +1,153 @@
+package looseknit.core.reading;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import looseknit.core.blend.Food;
+import looseknit.core.blend.Recipe;
+import looseknit.core.caution.Cautions;
+import looseknit.core.need.Brief;
+import looseknit.core.need.Needs;
+import looseknit.core.need.Plant;
+import looseknit.core.need.Quality;
+import looseknit.core.need.Target;
+import looseknit.core.need.Targets;
+import looseknit.core.pot.Pot;
+
+/** Reads everything off a recipe under a brief. Stateless and thread-safe. */
+public final class Evaluator {
+
+    /** A step in a recipe in per cent. */
+    private static final double PERCENT_STEP = 5;
+
+    private Evaluator() {}
+
+    /**
+     * Evaluates a recipe.
+     *
+     * @param recipe the recipe
+     * @param brief what is known of plant, pot, place and hand
+     * @throws looseknit.core.measure.OutOfRangeException if plant, pot or place cannot be computed together
+     */
+    public static Evaluation evaluate(final Recipe recipe, final Brief brief) {
+        final List<Target> targets = Targets.of(brief);
+        final double leastAir =
+                brief.plant().map(plant -> plant.needs().air().low()).orElse(Figures.LEAST_AIR);
+        final Figures figures = new Figures(recipe, brief);
+        final Map<Quality, Double> now = figures.all(leastAir);
+        final Readings readings = new Readings(figures, now, targets, leastAir);
+        final List<OneMore> more = steps(figures, now, targets, leastAir, 1);
+        final List<OneMore> less = steps(figures, now, targets, leastAir, -1);
+        final List<OneMore> both = new ArrayList<>(more);
+        both.addAll(less);
+        final Optional<Target> worst = new Fit(targets).worst(now);
+        return new Evaluation(
+                recipe,
+                shares(recipe),
+                recipe.unnamedShare(),
+                figures.mix().yield(),
+                figures.mix().shrinkage(),
+                figures.column().wetZoneCm(figures.mix()),
+                figures.column().heightCm(),
+                brief.pot().map(Pot::mixLitres),
+                headline(now, targets, worst),
+                worst.isEmpty() && !targets.isEmpty(),
+                targets,
+                readings.all(),
+                more,
+                less,
+                new Remedies(figures, targets, leastAir, now).best(both),
+                Cautions.of(recipe, brief, figures.wetKg()),
+                notices(recipe, brief, figures));
+    }
+
+    private static List<Double> shares(final Recipe recipe) {
+        final double whole = recipe.measure() == Recipe.Measure.PERCENT ? Math.max(100, recipe.sum()) : recipe.sum();
+        return recipe.parts().stream().map(part -> part.amount() / whole).toList();
+    }
+
+    private static String headline(
+            final Map<Quality, Double> now, final List<Target> targets, final Optional<Target> worst) {
+        if (targets.isEmpty()) {
+            return "Name a plant to see what fits it.";
+        }
+        return worst.map(target -> Phrases.headline(target.quality(), now.get(target.quality()), target.band()))
+                .orElse("Everything fits.");
+    }
+
+    private static List<OneMore> steps(
+            final Figures figures,
+            final Map<Quality, Double> now,
+            final List<Target> targets,
+            final double leastAir,
+            final int sign) {
+        final Recipe recipe = figures.recipe();
+        final double whole = recipe.measure() == Recipe.Measure.PARTS ? 1 : PERCENT_STEP;
+        return IntStream.range(0, recipe.parts().size())
+                .filter(row -> sign > 0 || removable(recipe, row, whole))
+                .mapToObj(row -> step(figures, now, targets, leastAir, row, sign * whole))
+                .toList();
+    }
+
+    private static boolean removable(final Recipe recipe, final int row, final double step) {
+        final double amount = recipe.parts().get(row).amount();
+        return amount >= step && recipe.sum() > step;
+    }
+
+    private static OneMore step(
+            final Figures figures,
+            final Map<Quality, Double> now,
+            final List<Target> targets,
+            final double leastAir,
+            final int row,
+            final double step) {
+        final Map<Quality, Double> then =
+                new Figures(figures.recipe().changed(row, step), figures.brief()).all(leastAir);
+        final Map<Quality, Double> change = new EnumMap<>(Quality.class);
+        now.forEach((quality, value) -> change.put(quality, then.get(quality) - value));
+        final Map<Quality, OneMore.Effect> effect = new EnumMap<>(Quality.class);
+        targets.stream()
+                .filter(target -> now.containsKey(target.quality()))
+                .forEach(target -> effect.put(
+                        target.quality(),
+                        OneMore.Effect.of(target.band(), now.get(target.quality()), then.get(target.quality()))));
+        return new OneMore(row, figures.recipe().parts().get(row).material(), step, change, effect);
+    }
+
+    private static List<String> notices(final Recipe recipe, final Brief brief, final Figures figures) {
+        final List<String> notices = new ArrayList<>();
+        final double missing = recipe.unnamedShare();
+        if (missing > 0) {
+            notices.add("The percentages add up to %s %%: %s %% is not named. Readings are for what is named."
+                    .formatted(percent(1 - missing), percent(missing)));
+        } else if (missing < 0) {
+            notices.add("The percentages add up to %s %%, %s %% too much. Readings are for the proportions as written."
+                    .formatted(percent(1 - missing), percent(-missing)));
+        }
+        recipe.namedTwice().forEach(material -> notices.add("%s is named twice.".formatted(material.name())));
+        salts(brief, figures).ifPresent(notices::add);
+        return List.copyOf(notices);
+    }
+
+    private static Optional<String> salts(final Brief brief, final Figures figures) {
+        final double salts = Food.ecDsPerM(figures.mix(), figures.recipe().doses());
+        return brief.plant()
+                .map(Plant::needs)
+                .map(Needs::mostEcDsPerM)
+                .filter(most -> salts > most)
+                .map(most -> String.format(
+                        Locale.ROOT,
+                        "Salts of about %.1f dS/m are more than the %.1f that this plant bears.",
+                        salts,
+                        most));
+    }
+
+    private static String percent(final double share) {
+        return String.format(
+                Locale.ROOT, Math.abs(share * 100 - Math.rint(share * 100)) < 0.05 ? "%.0f" : "%.1f", share * 100);
+    }
+}

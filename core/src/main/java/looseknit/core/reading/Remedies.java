@@ -1,0 +1,219 @@
+package looseknit.core.reading;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import looseknit.core.blend.Recipe;
+import looseknit.core.material.Amendment;
+import looseknit.core.material.Book;
+import looseknit.core.need.Brief;
+import looseknit.core.need.Habit;
+import looseknit.core.need.Quality;
+import looseknit.core.need.Target;
+import looseknit.core.need.Targets;
+import looseknit.core.pot.PotWall;
+
+/** Looks for single changes that bring a blend nearer to its targets, best first. */
+final class Remedies {
+
+    private static final int MOST = 3;
+
+    /** A change must take off at least this share of the penalty to be worth a word. */
+    private static final double WORTH = 0.08;
+
+    private static final double DOSE_STEP_G_PER_L = 0.25;
+    private static final double MOST_DOSE_G_PER_L = 8;
+
+    private final Figures base;
+    private final double leastAir;
+    private final Map<Quality, Double> now;
+    private final double penaltyNow;
+    private final Optional<Target> worst;
+    private final List<Candidate> candidates = new ArrayList<>();
+
+    private record Candidate(Remedy remedy, double penalty) {}
+
+    Remedies(final Figures base, final List<Target> targets, final double leastAir, final Map<Quality, Double> now) {
+        this.base = base;
+        this.leastAir = leastAir;
+        this.now = now;
+        final Fit fit = new Fit(targets);
+        this.penaltyNow = fit.penalty(now);
+        this.worst = fit.worst(now);
+    }
+
+    /** The best changes for the reading that is missed worst; none if all fits. */
+    List<Remedy> best(final List<OneMore> steps) {
+        if (worst.isEmpty()) {
+            return List.of();
+        }
+        steps.forEach(this::part);
+        base.brief().pot().ifPresent(pot -> {
+            for (final PotWall wall : EnumSet.of(PotWall.PLASTIC, PotWall.CLAY)) {
+                if (wall.breathes() != pot.wall().breathes()) {
+                    wall(wall);
+                }
+            }
+        });
+        interval();
+        dose();
+        return candidates.stream()
+                .filter(candidate -> candidate.penalty() < penaltyNow * (1 - WORTH))
+                .sorted(Comparator.comparingDouble(Candidate::penalty))
+                .map(Candidate::remedy)
+                .limit(MOST)
+                .toList();
+    }
+
+    private void part(final OneMore step) {
+        final Recipe recipe = base.recipe();
+        final double amount = recipe.parts().get(step.row()).amount() + step.step();
+        final Map<Quality, Double> then = figures(recipe.changed(step.row(), step.step()), base.brief());
+        final String unit = recipe.measure() == Recipe.Measure.PARTS ? "One part %s" : "5 %% %s";
+        candidate(
+                new Remedy(
+                        Remedy.Kind.PART,
+                        step.material().id(),
+                        step.row(),
+                        amount,
+                        "%s %s: %s"
+                                .formatted(
+                                        unit.formatted(step.step() > 0 ? "more" : "less"),
+                                        step.material().name().toLowerCase(Locale.ROOT),
+                                        effect(then))),
+                then,
+                base.brief());
+    }
+
+    private void wall(final PotWall wall) {
+        final Brief brief = base.brief().with(base.brief().pot().orElseThrow().with(wall));
+        final Map<Quality, Double> then = figures(base.recipe(), brief);
+        final String words =
+                Character.toUpperCase(wall.words().charAt(0)) + wall.words().substring(1);
+        candidate(
+                new Remedy(Remedy.Kind.WALL, wall.name(), -1, 0, "%s pot: %s".formatted(words, effect(then))),
+                then,
+                brief);
+    }
+
+    private void interval() {
+        final Double days = now.get(Quality.DRY_DAYS);
+        if (base.brief().habit().isEmpty()
+                || days == null
+                || worst.orElseThrow().quality() != Quality.DRY_DAYS) {
+            return;
+        }
+        final Habit habit = base.brief().habit().get();
+        final double every = Math.max(1, Math.rint(days));
+        if (every == habit.everyDays() || every > 120) {
+            return;
+        }
+        final Brief brief = base.brief().with(new Habit(every, habit.amount(), habit.hand(), habit.water()));
+        candidate(
+                new Remedy(
+                        Remedy.Kind.INTERVAL,
+                        "",
+                        -1,
+                        every,
+                        every == 1 ? "Water every day instead" : "Water every %.0f days instead".formatted(every)),
+                now,
+                brief);
+    }
+
+    private void dose() {
+        final Target target = worst.orElseThrow();
+        final boolean limeHater = base.brief()
+                .plant()
+                .filter(plant -> plant.needs().ph().high() < 6)
+                .isPresent();
+        if (target.quality() != Quality.PH
+                || now.get(Quality.PH) >= target.band().low()
+                || limeHater) {
+            return;
+        }
+        final Amendment dolomite = Book.shipped().amendment("dolomite").orElseThrow();
+        final double wanted = 0.5 * (target.band().low() + target.band().high());
+        final double already = base.recipe().doses().stream()
+                .filter(dose -> dose.amendment().equals(dolomite))
+                .mapToDouble(Recipe.Dose::gPerL)
+                .sum();
+        for (double more = DOSE_STEP_G_PER_L; already + more <= MOST_DOSE_G_PER_L; more += DOSE_STEP_G_PER_L) {
+            final Recipe limed = with(dolomite, already + more);
+            if (new Figures(limed, base.brief()).ph() >= wanted) {
+                final Map<Quality, Double> then = figures(limed, base.brief());
+                candidate(
+                        new Remedy(
+                                Remedy.Kind.DOSE,
+                                dolomite.id(),
+                                -1,
+                                already + more,
+                                String.format(
+                                        Locale.ROOT,
+                                        "Dolomite %.2f g/L: %s in %.0f weeks",
+                                        already + more,
+                                        effect(then),
+                                        Figures.PH_WEEKS)),
+                        then,
+                        base.brief());
+                return;
+            }
+        }
+    }
+
+    private Recipe with(final Amendment amendment, final double gPerL) {
+        final List<Recipe.Dose> doses = new ArrayList<>(base.recipe().doses().stream()
+                .filter(dose -> !dose.amendment().equals(amendment))
+                .toList());
+        doses.add(new Recipe.Dose(amendment, gPerL));
+        return new Recipe(base.recipe().measure(), base.recipe().parts(), doses);
+    }
+
+    private Map<Quality, Double> figures(final Recipe recipe, final Brief brief) {
+        return new Figures(recipe, brief).all(leastAir);
+    }
+
+    private void candidate(final Remedy remedy, final Map<Quality, Double> then, final Brief brief) {
+        if (remedy.kind() != Remedy.Kind.INTERVAL && (overshoots(then, brief) || looksTheSame(then))) {
+            return;
+        }
+        candidates.add(new Candidate(remedy, new Fit(Targets.of(brief)).penalty(then)));
+    }
+
+    /** Whether a change throws the worst reading out at the other end of what is wanted. */
+    private boolean overshoots(final Map<Quality, Double> then, final Brief brief) {
+        final Quality quality = worst.orElseThrow().quality();
+        final double missNow = worst.orElseThrow().band().miss(now.get(quality));
+        return Targets.of(brief).stream()
+                .filter(target -> target.quality() == quality)
+                .anyMatch(target -> target.band().miss(then.get(quality)) * missNow < 0);
+    }
+
+    private boolean looksTheSame(final Map<Quality, Double> then) {
+        final Quality quality = worst.orElseThrow().quality();
+        return Phrases.figure(quality, now.get(quality)).equals(Phrases.figure(quality, then.get(quality)));
+    }
+
+    private String effect(final Map<Quality, Double> then) {
+        final Quality quality = worst.orElseThrow().quality();
+        return "%s %s → %s"
+                .formatted(
+                        quality == Quality.PH || quality == Quality.DRY_DAYS || quality == Quality.LIFE
+                                ? ""
+                                : shortName(quality),
+                        Phrases.figure(quality, now.get(quality)),
+                        Phrases.figureWithUnit(quality, then.get(quality)))
+                .strip();
+    }
+
+    private static String shortName(final Quality quality) {
+        final Set<Quality> plain = EnumSet.of(Quality.AIR, Quality.WATER, Quality.FOOD);
+        return plain.contains(quality)
+                ? quality.name().toLowerCase(Locale.ROOT)
+                : quality.words().toLowerCase(Locale.ROOT);
+    }
+}

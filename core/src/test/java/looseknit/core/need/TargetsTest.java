@@ -1,0 +1,146 @@
+package looseknit.core.need;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import java.util.stream.Stream;
+import looseknit.core.dry.Trigger;
+import looseknit.core.measure.Band;
+import looseknit.core.need.Habit.Amount;
+import looseknit.core.need.Habit.Hand;
+import looseknit.core.need.Habit.Water;
+import looseknit.core.pot.Pot;
+import looseknit.core.pot.PotBase;
+import looseknit.core.pot.PotShape;
+import looseknit.core.pot.PotWall;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class TargetsTest {
+
+    private static final Plant ANTHURIUM =
+            PlantBook.shipped().plant("velvet_anthurium").orElseThrow();
+    private static final Place ROOM = new Place("sitting room", 21, 50, Light.MEDIUM, Draught.FAN);
+    private static final Place CELLAR = new Place("cistern cellar", 15, 80, Light.DIM, Draught.STILL);
+
+    @Test
+    void withoutAPlantNothingIsWanted() {
+        assertThat(Targets.of(Brief.OPEN)).isEmpty();
+    }
+
+    @Test
+    void thePlantSetsTheBands() {
+        final Brief brief = new Brief(
+                Optional.of(ANTHURIUM), Stage.ESTABLISHED, Optional.empty(), Optional.empty(), Optional.empty());
+
+        assertThat(target(brief, Quality.AIR).band()).isEqualTo(new Band(0.28, 0.45));
+        assertThat(target(brief, Quality.PH).band())
+                .isEqualTo(ANTHURIUM.group().needs().ph());
+        assertThat(target(brief, Quality.LIFE).band().high()).isInfinite();
+    }
+
+    @Test
+    void everyShiftOfAirHasItsReasonAndMovesWaterTheOtherWay() {
+        final Brief plain = brief(Stage.ESTABLISHED, PotWall.CLAY, PotBase.ON_FEET, ROOM, Hand.STEADY);
+        final Brief shifted = brief(Stage.RECOVERING, PotWall.PLASTIC, PotBase.FLAT, CELLAR, Hand.OFTEN_TOO_SOON);
+
+        final Target before = target(plain, Quality.AIR);
+        final Target after = target(shifted, Quality.AIR);
+        assertThat(before.because()).hasSize(2).anyMatch(each -> each.contains("clay"));
+        assertThat(after.because())
+                .hasSize(6)
+                .anyMatch(each -> each.contains("recover from rot"))
+                .anyMatch(each -> each.contains("plastic wall"))
+                .anyMatch(each -> each.contains("Standing flat"))
+                .anyMatch(each -> each.contains("Cistern cellar dries a pot slowly"))
+                .anyMatch(each -> each.contains("too soon"));
+        final double moved = after.band().low() - before.band().low();
+        assertThat(moved).isCloseTo(0.23, within(1e-9));
+        assertThat(target(shifted, Quality.WATER).band().low())
+                .isCloseTo(target(plain, Quality.WATER).band().low() - moved, within(1e-9));
+    }
+
+    @Test
+    void aPlantThatMustNotDryHasToLastAndOneThatMustHasToDry() {
+        final Habit weekly = new Habit(7, Amount.THOROUGHLY, Hand.STEADY, Water.RAIN);
+
+        assertThat(days("maidenhair", weekly).low()).isEqualTo(7);
+        assertThat(days("barrel_cactus", weekly).high()).isEqualTo(7);
+        assertThat(days("velvet_anthurium", weekly).contains(7)).isTrue();
+    }
+
+    @ParameterizedTest
+    @MethodSource("plants")
+    void everyPlantHasTargetsThatCanBeMet(final Plant plant) {
+        final Needs needs = plant.needs();
+
+        assertThat(plant.source()).isNotBlank();
+        assertThat(needs.air().low() + needs.water().low())
+                .as("air and water together")
+                .isLessThan(0.9);
+        assertThat(needs.air().high() + needs.water().high()).isGreaterThan(0.6);
+    }
+
+    @Test
+    void everyGroupHasAPlant() {
+        assertThat(PlantBook.shipped().plants().stream().map(Plant::group).distinct())
+                .containsExactlyInAnyOrderElementsOf(PlantBook.shipped().groups());
+        assertThat(PlantBook.shipped().groups()).hasSizeGreaterThanOrEqualTo(14);
+    }
+
+    @Test
+    void namesAreFoundInSpiteOfTypingErrors() {
+        assertThat(PlantBook.shipped().closest("velvet antorium", 3)).contains(ANTHURIUM);
+        assertThat(PlantBook.shipped().closest("Monstra", 1))
+                .extracting(Plant::id)
+                .containsExactly("cheese_plant");
+    }
+
+    @Test
+    void triggersRiseInOrder() {
+        assertThat(Stream.of(Trigger.values()).map(Trigger::depletion)).isSorted();
+    }
+
+    @Test
+    void refusesAnImpossibleHabit() {
+        assertThatThrownBy(() -> new Habit(0, Amount.LIGHTLY, Hand.STEADY, Water.RAIN))
+                .hasMessage("habit.everyDays is 0; allowed: 0.5 to 120 days");
+    }
+
+    static Stream<Plant> plants() {
+        return PlantBook.shipped().plants().stream();
+    }
+
+    private static Band days(final String plant, final Habit habit) {
+        return target(
+                        new Brief(
+                                PlantBook.shipped().plant(plant),
+                                Stage.ESTABLISHED,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.of(habit)),
+                        Quality.DRY_DAYS)
+                .band();
+    }
+
+    private static Brief brief(
+            final Stage stage, final PotWall wall, final PotBase base, final Place place, final Hand hand) {
+        final Pot pot = new Pot(PotShape.ROUND, 14, 10.5, 13, wall, base, 0, Optional.empty());
+        return new Brief(
+                Optional.of(ANTHURIUM),
+                stage,
+                Optional.of(pot),
+                Optional.of(place),
+                Optional.of(new Habit(5, Amount.THOROUGHLY, hand, Water.RAIN)));
+    }
+
+    private static Target target(final Brief brief, final Quality quality) {
+        return Targets.of(brief).stream()
+                .filter(each -> each.quality() == quality)
+                .findFirst()
+                .orElseThrow();
+    }
+}

@@ -1,0 +1,238 @@
+package looseknit.core.reading;
+
+import static looseknit.core.Materials.dose;
+import static looseknit.core.Materials.material;
+import static looseknit.core.Materials.recipe;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import looseknit.core.blend.RandomRecipes;
+import looseknit.core.blend.Recipe;
+import looseknit.core.material.Book;
+import looseknit.core.material.Material;
+import looseknit.core.need.Brief;
+import looseknit.core.need.Draught;
+import looseknit.core.need.Habit;
+import looseknit.core.need.Light;
+import looseknit.core.need.Place;
+import looseknit.core.need.Plant;
+import looseknit.core.need.PlantBook;
+import looseknit.core.need.Quality;
+import looseknit.core.need.Stage;
+import looseknit.core.pot.Pot;
+import looseknit.core.pot.PotBase;
+import looseknit.core.pot.PotShape;
+import looseknit.core.pot.PotWall;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class EvaluatorTest {
+
+    private static final Place CELLAR = new Place("cistern cellar", 17, 75, Light.DIM, Draught.STILL);
+    private static final Recipe TIGHT = recipe("peat 5 castings 1");
+
+    @Test
+    void readsEverythingUnderAFullBrief() {
+        final Evaluation evaluation = Evaluator.evaluate(TIGHT, brief("velvet_anthurium", 14, 6));
+
+        assertThat(evaluation.readings()).extracting(Reading::quality).containsExactly(Quality.values());
+        assertThat(evaluation.readings()).allSatisfy(reading -> {
+            assertThat(reading.low80()).isLessThanOrEqualTo(reading.estimate().value());
+            assertThat(reading.high80())
+                    .isGreaterThanOrEqualTo(reading.estimate().value());
+            assertThat(reading.explanation().formula()).isNotBlank();
+            assertThat(reading.explanation().source()).isNotBlank();
+            assertThat(reading.explanation().inputs()).isNotEmpty();
+        });
+        assertThat(evaluation.fits()).isFalse();
+        assertThat(reading(evaluation, Quality.WATER).words()).isEqualTo("too wet");
+        assertThat(reading(evaluation, Quality.AIR).words()).isEqualTo("too little air");
+        assertThat(evaluation.remedies()).isNotEmpty().hasSizeLessThanOrEqualTo(3);
+    }
+
+    @Test
+    void openingTheMixMovesItFromTooWetToFits() {
+        final Evaluation open = Evaluator.evaluate(
+                recipe("orch_med 3 coir_pith 2 perlite_coarse 1 castings 1"), brief("velvet_anthurium", 14, 6));
+
+        assertThat(reading(open, Quality.WATER).words()).startsWith("fits");
+    }
+
+    @Test
+    void withoutABriefItReadsWhatCanBeRead() {
+        final Evaluation evaluation = Evaluator.evaluate(TIGHT, Brief.OPEN);
+
+        assertThat(evaluation.readings())
+                .extracting(Reading::quality)
+                .doesNotContain(Quality.DRY_DAYS, Quality.WEIGHT)
+                .contains(Quality.AIR, Quality.WATER, Quality.PH);
+        assertThat(evaluation.readings()).allMatch(reading -> reading.verdict() == Verdict.NO_TARGET);
+        assertThat(evaluation.headline()).contains("Name a plant");
+        assertThat(evaluation.remedies()).isEmpty();
+    }
+
+    @Test
+    void contributionsAddUpToTheReading() {
+        final Evaluation evaluation = Evaluator.evaluate(
+                recipe("orch_med 3 peat 2 grit_3_6 1", dose("granules", 2)), brief("cheese_plant", 18, 7));
+
+        for (final Quality quality :
+                List.of(Quality.AIR, Quality.WATER, Quality.EASY_WATER, Quality.FOOD, Quality.WEIGHT)) {
+            final Reading reading = reading(evaluation, quality);
+            assertThat(reading.explanation().contributions().stream()
+                            .mapToDouble(Explanation.Contribution::value)
+                            .sum())
+                    .as(quality.name())
+                    .isCloseTo(reading.estimate().value() * quality.shown(), within(1e-6));
+        }
+    }
+
+    @Test
+    void oneMoreSaysWhatTheNextEvaluationSays() {
+        final Evaluation now = Evaluator.evaluate(TIGHT, brief("peace_lily", 14, 6));
+        final Evaluation then = Evaluator.evaluate(TIGHT.changed(0, 1), brief("peace_lily", 14, 6));
+        final OneMore more = now.oneMore().get(0);
+
+        more.change()
+                .forEach((quality, change) -> assertThat(
+                                reading(then, quality).estimate().value()
+                                        - reading(now, quality).estimate().value())
+                        .as(quality.name())
+                        .isCloseTo(change, within(1e-9)));
+        assertThat(now.oneLess()).hasSize(2);
+    }
+
+    @Test
+    void aRemedyDoesWhatItSays() {
+        final Evaluation before = Evaluator.evaluate(TIGHT, brief("velvet_anthurium", 14, 6));
+        final Remedy remedy = before.remedies().stream()
+                .filter(each -> each.kind() == Remedy.Kind.PART)
+                .findFirst()
+                .orElseThrow();
+        final double step = remedy.value() - TIGHT.parts().get(remedy.row()).amount();
+        final Evaluation after =
+                Evaluator.evaluate(TIGHT.changed(remedy.row(), step), brief("velvet_anthurium", 14, 6));
+
+        assertThat(Math.abs(miss(after))).isLessThan(Math.abs(miss(before)));
+    }
+
+    @Test
+    void proposesLimeForAMixThatIsTooAcid() {
+        final Evaluation evaluation =
+                Evaluator.evaluate(recipe("peat 3 perlite_coarse 2 castings 0.5"), brief("patio_rose", 20, 4));
+        final Recipe limed = recipe("peat 3 perlite_coarse 2 castings 0.5", dose("dolomite", 4));
+
+        assertThat(reading(evaluation, Quality.PH).words()).isEqualTo("too acid");
+        assertThat(reading(Evaluator.evaluate(limed, brief("patio_rose", 20, 4)), Quality.PH)
+                        .estimate()
+                        .value())
+                .isGreaterThan(reading(evaluation, Quality.PH).estimate().value() + 0.8);
+        assertThat(evaluation.remedies().stream().filter(each -> each.kind() == Remedy.Kind.DOSE))
+                .allSatisfy(remedy -> assertThat(remedy.subject()).isEqualTo("dolomite"));
+    }
+
+    @Test
+    void percentagesThatMissAHundredAreNoticed() {
+        final Recipe recipe = new Recipe(
+                Recipe.Measure.PERCENT,
+                List.of(new Recipe.Part(material("peat"), 60), new Recipe.Part(material("perlite_med"), 35)),
+                List.of());
+        final Evaluation evaluation = Evaluator.evaluate(recipe, Brief.OPEN);
+
+        assertThat(evaluation.notices()).anyMatch(notice -> notice.contains("95 %") && notice.contains("5 %"));
+        assertThat(evaluation.shares()).containsExactly(0.6, 0.35);
+        assertThat(evaluation.unnamedShare()).isCloseTo(0.05, within(1e-9));
+    }
+
+    /** Absurd but finite input gives numbers in range. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void absurdInputGivesNumbersInRange(final long seed) {
+        final Random random = new Random(seed);
+        final Recipe recipe = new RandomRecipes(seed).next(1, 12);
+        final Pot pot = new Pot(
+                PotShape.values()[random.nextInt(2)],
+                2 + random.nextDouble() * 198,
+                1 + random.nextDouble() * 199,
+                2 + random.nextDouble() * 198,
+                PotWall.values()[random.nextInt(3)],
+                PotBase.values()[random.nextInt(2)],
+                0,
+                Optional.empty());
+        final Place place = new Place(
+                "somewhere",
+                -10 + random.nextDouble() * 60,
+                5 + random.nextDouble() * 95,
+                Light.values()[random.nextInt(4)],
+                Draught.values()[random.nextInt(4)]);
+        final List<Plant> plants = PlantBook.shipped().plants();
+        final Brief brief = new Brief(
+                Optional.of(plants.get(random.nextInt(plants.size()))),
+                Stage.values()[random.nextInt(6)],
+                Optional.of(pot),
+                Optional.of(place),
+                Optional.of(new Habit(
+                        0.5 + random.nextDouble() * 119,
+                        Habit.Amount.LIGHTLY,
+                        Habit.Hand.OFTEN_TOO_SOON,
+                        Habit.Water.RAIN)));
+
+        final Evaluation evaluation = Evaluator.evaluate(recipe, brief);
+
+        final double air = reading(evaluation, Quality.AIR).estimate().value();
+        final double water = reading(evaluation, Quality.WATER).estimate().value();
+        assertThat(air).as("seed %d", seed).isBetween(-1e-9, 0.95);
+        assertThat(water).as("seed %d", seed).isBetween(0.0, 0.98);
+        assertThat(reading(evaluation, Quality.DRY_DAYS).estimate().value()).isBetween(0.0, 120.0);
+        assertThat(reading(evaluation, Quality.PH).estimate().value()).isBetween(2.0, 12.0);
+        assertThat(evaluation.wetZoneCm()).isBetween(0.0, pot.mixHeightCm() + 1e-9);
+    }
+
+    @Test
+    void fortyMaterialsAtOnce() {
+        final List<Recipe.Part> parts = Book.shipped().materials().stream()
+                .filter(Material::forRecipes)
+                .map(each -> new Recipe.Part(each, 1))
+                .toList();
+        final Evaluation evaluation =
+                Evaluator.evaluate(new Recipe(Recipe.Measure.PARTS, parts, List.of()), brief("fern", 20, 5));
+
+        assertThat(evaluation.shares()).hasSize(parts.size());
+    }
+
+    static List<Long> seeds() {
+        return new Random(7).longs(60).boxed().toList();
+    }
+
+    private static double miss(final Evaluation evaluation) {
+        return evaluation.readings().stream()
+                .filter(reading -> reading.target().isPresent())
+                .mapToDouble(reading -> {
+                    final var band = reading.target().orElseThrow().band();
+                    final double scale = Double.isInfinite(band.width()) ? band.low() : band.width();
+                    return Math.pow(band.miss(reading.estimate().value()) / scale, 2)
+                            * reading.target().orElseThrow().weight();
+                })
+                .sum();
+    }
+
+    private static Reading reading(final Evaluation evaluation, final Quality quality) {
+        return evaluation.readings().stream()
+                .filter(each -> each.quality() == quality)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Brief brief(final String plant, final double potCm, final double everyDays) {
+        return new Brief(
+                PlantBook.shipped().plant(plant),
+                Stage.ESTABLISHED,
+                Optional.of(Pot.ordinary(potCm, PotWall.PLASTIC)),
+                Optional.of(CELLAR),
+                Optional.of(new Habit(everyDays, Habit.Amount.THOROUGHLY, Habit.Hand.STEADY, Habit.Water.RAIN)));
+    }
+}

@@ -1,0 +1,98 @@
+package looseknit.server.batch;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import looseknit.server.blend.Blends;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Batches over HTTP. */
+@RestController
+@RequestMapping("/api")
+class BatchesController {
+
+    private final Batches batches;
+    private final Blends blends;
+
+    BatchesController(final Batches batches, final Blends blends) {
+        this.batches = batches;
+        this.blends = blends;
+    }
+
+    /** A batch to store; the id is made by the caller, so that a repeated call stores nothing twice. */
+    record NewBatchBody(
+            @NotNull UUID id,
+            @NotNull UUID blendId,
+            int versionNumber,
+            @NotNull @Valid @Size(max = 50) List<FillRow> fills,
+            double reserve,
+            double scoopLitres,
+            double tubLitres) {}
+
+    /** Changed amounts. */
+    record ChangedBatchBody(
+            long revision,
+            @NotNull @Valid @Size(max = 50) List<FillRow> fills,
+            double reserve,
+            double scoopLitres,
+            double tubLitres) {}
+
+    /** The day on which a batch was mixed; null takes it back. */
+    record MixedBody(@Nullable LocalDate mixedOn) {}
+
+    /** A pack with its price, if told. */
+    record PackBody(double litres, @Nullable Double price) {}
+
+    @GetMapping("/batches")
+    List<BatchBody> all() {
+        return batches.all().stream().map(this::body).toList();
+    }
+
+    @PostMapping("/batches")
+    BatchBody create(@RequestBody @Valid final NewBatchBody body) {
+        return body(batches.create(
+                body.id(),
+                body.blendId(),
+                body.versionNumber(),
+                body.fills(),
+                body.reserve(),
+                body.scoopLitres(),
+                body.tubLitres()));
+    }
+
+    @GetMapping("/batches/{id}")
+    BatchBody get(@PathVariable final UUID id) {
+        return body(batches.get(id));
+    }
+
+    @PutMapping("/batches/{id}")
+    BatchBody change(@PathVariable final UUID id, @RequestBody @Valid final ChangedBatchBody body) {
+        return body(batches.change(
+                id, body.revision(), body.fills(), body.reserve(), body.scoopLitres(), body.tubLitres()));
+    }
+
+    @PutMapping("/batches/{id}/mixed")
+    BatchBody mixed(@PathVariable final UUID id, @RequestBody final MixedBody body) {
+        return body(batches.mixed(id, body.mixedOn()));
+    }
+
+    @PutMapping("/packs/{materialId}")
+    PackBody remember(@PathVariable final String materialId, @RequestBody final PackBody body) {
+        final StoredPack pack = batches.remember(materialId, body.litres(), body.price());
+        return new PackBody(pack.litres(), pack.price());
+    }
+
+    private BatchBody body(final Batch batch) {
+        return BatchBody.of(batch, blends.version(batch.blendId(), batch.versionNumber()), batches.plan(batch));
+    }
+}

@@ -1,0 +1,119 @@
+package looseknit.server.blend;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import looseknit.core.blend.Recipe;
+import looseknit.server.need.BriefBody;
+import looseknit.server.reading.RecipeBody;
+
+/** A blend as it stands on the bench, with what it is for. Kept versions are stored apart. */
+@Entity
+@Table(name = "blend")
+public class Blend {
+
+    @Id
+    private UUID id;
+
+    @Version
+    private long revision;
+
+    private String name;
+
+    @Embedded
+    private BriefBody brief;
+
+    @Enumerated(EnumType.STRING)
+    private Recipe.Measure measure;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "blend_part", joinColumns = @JoinColumn(name = "blend_id"))
+    @OrderColumn(name = "position")
+    private List<PartRow> parts = new ArrayList<>();
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "blend_dose", joinColumns = @JoinColumn(name = "blend_id"))
+    @OrderColumn(name = "position")
+    private List<DoseRow> doses = new ArrayList<>();
+
+    @Column(name = "created_at")
+    private Instant createdAt;
+
+    @Column(name = "changed_at")
+    private Instant changedAt;
+
+    @Column(name = "deleted_at")
+    private Instant deletedAt;
+
+    protected Blend() {}
+
+    Blend(final UUID id, final String name, final BriefBody brief, final RecipeBody recipe, final Instant now) {
+        this.id = id;
+        this.createdAt = now;
+        become(name, brief, recipe, now);
+    }
+
+    void become(final String newName, final BriefBody newBrief, final RecipeBody recipe, final Instant now) {
+        this.name = newName;
+        this.brief = newBrief;
+        this.measure = recipe.measure();
+        this.parts.clear();
+        recipe.parts().forEach(part -> this.parts.add(PartRow.of(part)));
+        this.doses.clear();
+        recipe.doses().forEach(dose -> this.doses.add(DoseRow.of(dose)));
+        this.changedAt = now;
+    }
+
+    void delete(final Instant now) {
+        this.deletedAt = now;
+    }
+
+    void restore() {
+        this.deletedAt = null;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public long revision() {
+        return revision;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public BriefBody brief() {
+        return brief == null ? BriefBody.OPEN : brief;
+    }
+
+    public RecipeBody recipe() {
+        return new RecipeBody(
+                measure,
+                parts.stream().map(PartRow::body).toList(),
+                doses.stream().map(DoseRow::body).toList());
+    }
+
+    public Instant changedAt() {
+        return changedAt;
+    }
+
+    public boolean deleted() {
+        return deletedAt != null;
+    }
+}

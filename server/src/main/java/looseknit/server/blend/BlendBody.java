@@ -1,0 +1,41 @@
+package looseknit.server.blend;
+
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import looseknit.server.need.BriefBody;
+import looseknit.server.reading.RecipeBody;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A blend as it travels.
+ *
+ * @param latestVersion number of the newest kept version; null if none was kept
+ * @param changedSinceKept whether the bench differs from it
+ */
+public record BlendBody(
+        UUID id,
+        long revision,
+        String name,
+        BriefBody brief,
+        RecipeBody recipe,
+        Instant changedAt,
+        @Nullable Integer latestVersion,
+        @Nullable Instant latestKeptAt,
+        boolean changedSinceKept,
+        boolean deleted) {
+
+    static BlendBody of(final Blend blend, final Optional<BlendVersion> latest) {
+        return new BlendBody(
+                blend.id(),
+                blend.revision(),
+                blend.name(),
+                blend.brief(),
+                blend.recipe(),
+                blend.changedAt(),
+                latest.map(BlendVersion::number).orElse(null),
+                latest.map(BlendVersion::keptAt).orElse(null),
+                latest.map(version -> !version.sameAs(blend)).orElse(true),
+                blend.deleted());
+    }
+}

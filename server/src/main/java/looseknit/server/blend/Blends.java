@@ -1,0 +1,150 @@
+package looseknit.server.blend;
+
+import static looseknit.core.measure.Require.text;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.server.frame.NotThere;
+import looseknit.server.frame.StaleRevision;
+import looseknit.server.need.BriefBody;
+import looseknit.server.reading.RecipeBody;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Blends and their versions. */
+@Service
+@Transactional
+public class Blends {
+
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_NOTE = 2000;
+
+    private final BlendRepository blends;
+    private final VersionRepository versions;
+    private final Clock clock;
+
+    Blends(final BlendRepository blends, final VersionRepository versions, final Clock clock) {
+        this.blends = blends;
+        this.versions = versions;
+        this.clock = clock;
+    }
+
+    /** All blends that are not deleted, the last changed first. */
+    @Transactional(readOnly = true)
+    public List<Blend> all() {
+        return blends.findByDeletedAtIsNullOrderByChangedAtDesc();
+    }
+
+    /** The blend with this id, deleted or not. */
+    @Transactional(readOnly = true)
+    public Blend get(final UUID id) {
+        return blends.findById(id).orElseThrow(() -> new NotThere("blend"));
+    }
+
+    /** Stores a new blend; a second call with the same id changes nothing. */
+    public Blend create(final UUID id, final String name, final BriefBody brief, final RecipeBody recipe) {
+        return create(id, name, brief, recipe, now());
+    }
+
+    /** Stores a new blend as of a moment. */
+    public Blend create(
+            final UUID id, final String name, final BriefBody brief, final RecipeBody recipe, final Instant at) {
+        return blends.findById(id).orElseGet(() -> {
+            check(brief, recipe);
+            return blends.saveAndFlush(new Blend(id, text("name", name, LONGEST_NAME), brief, recipe, at));
+        });
+    }
+
+    /**
+     * Changes a blend.
+     *
+     * @param revision the revision that the change is based on
+     * @throws StaleRevision if it has changed since
+     */
+    public Blend change(
+            final UUID id, final long revision, final String name, final BriefBody brief, final RecipeBody recipe) {
+        return change(id, revision, name, brief, recipe, now());
+    }
+
+    /** Changes a blend as of a moment. */
+    public Blend change(
+            final UUID id,
+            final long revision,
+            final String name,
+            final BriefBody brief,
+            final RecipeBody recipe,
+            final Instant at) {
+        final Blend blend = blends.lock(id).orElseThrow(() -> new NotThere("blend"));
+        if (blend.revision() != revision) {
+            throw new StaleRevision("blend", BlendBody.of(blend, latest(id)));
+        }
+        check(brief, recipe);
+        blend.become(text("name", name, LONGEST_NAME), brief, recipe, at);
+        return blends.saveAndFlush(blend);
+    }
+
+    /** Deletes a blend so that it can be restored. */
+    public void delete(final UUID id) {
+        get(id).delete(now());
+    }
+
+    /** Takes a deletion back. */
+    public Blend restore(final UUID id) {
+        final Blend blend = get(id);
+        blend.restore();
+        return blends.saveAndFlush(blend);
+    }
+
+    /** Keeps the blend as a version; if nothing changed since the last one, that one is returned. */
+    public BlendVersion keep(final UUID id, final String note) {
+        return keep(id, note, now());
+    }
+
+    /** Keeps the blend as a version as of a moment. */
+    public BlendVersion keep(final UUID id, final String note, final Instant at) {
+        final Blend blend = blends.lock(id).orElseThrow(() -> new NotThere("blend"));
+        if (note.length() > LONGEST_NOTE) {
+            throw new OutOfRangeException(
+                    "note", note.length() + " characters long", "up to %d characters".formatted(LONGEST_NOTE));
+        }
+        blend.recipe().toCore();
+        blend.brief().toCore();
+        final Optional<BlendVersion> latest = latest(id);
+        if (latest.isPresent() && latest.get().sameAs(blend)) {
+            return latest.get();
+        }
+        final int number = latest.map(BlendVersion::number).orElse(0) + 1;
+        return versions.saveAndFlush(new BlendVersion(blend, number, note.strip(), at));
+    }
+
+    /** Versions of a blend, the newest first. */
+    @Transactional(readOnly = true)
+    public List<BlendVersion> versions(final UUID id) {
+        return versions.findByBlendIdOrderByNumberDesc(id);
+    }
+
+    /** The newest version of a blend. */
+    @Transactional(readOnly = true)
+    public Optional<BlendVersion> latest(final UUID id) {
+        return versions.findFirstByBlendIdOrderByNumberDesc(id);
+    }
+
+    /** A version by its number. */
+    @Transactional(readOnly = true)
+    public BlendVersion version(final UUID id, final int number) {
+        return versions.findByBlendIdAndNumber(id, number).orElseThrow(() -> new NotThere("version"));
+    }
+
+    private static void check(final BriefBody brief, final RecipeBody recipe) {
+        brief.toCore();
+        recipe.checkDraft();
+    }
+
+    private Instant now() {
+        return clock.instant();
+    }
+}

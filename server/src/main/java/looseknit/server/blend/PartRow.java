@@ -1,0 +1,20 @@
+package looseknit.server.blend;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import looseknit.server.reading.RecipeBody.PartBody;
+
+/** A stored part of a recipe. */
+@Embeddable
+public record PartRow(
+        @Column(name = "material_id") String materialId,
+        @Column(name = "amount") double amount) {
+
+    static PartRow of(final PartBody body) {
+        return new PartRow(body.materialId(), body.amount());
+    }
+
+    PartBody body() {
+        return new PartBody(materialId, amount);
+    }
+}

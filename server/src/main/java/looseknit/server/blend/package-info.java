@@ -1,0 +1,5 @@
+/** Blends and their versions. */
+@NullMarked
+package looseknit.server.blend;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,14 @@
+package looseknit.server.care;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** Stored looks. */
+interface LookRepository extends JpaRepository<Look, UUID> {
+
+    List<Look> findTop30ByPottingIdOrderBySequenceDesc(UUID pottingId);
+
+    Optional<Look> findFirstByPottingIdOrderBySequenceDesc(UUID pottingId);
+}

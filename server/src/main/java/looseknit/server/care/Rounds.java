@@ -1,0 +1,79 @@
+package looseknit.server.care;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import looseknit.core.care.NextLook;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.server.frame.NotThere;
+import looseknit.server.pot.Potting;
+import looseknit.server.pot.PottingRepository;
+import looseknit.server.pot.Pottings;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Looks at pots, and what follows from them. */
+@Service
+@Transactional
+public class Rounds {
+
+    private final LookRepository looks;
+    private final PottingRepository pottings;
+    private final Clock clock;
+
+    Rounds(final LookRepository looks, final PottingRepository pottings, final Clock clock) {
+        this.looks = looks;
+        this.pottings = pottings;
+        this.clock = clock;
+    }
+
+    /** Notes a look today and works out the next one; a second call with the same id changes nothing. */
+    public Potting look(final UUID id, final UUID pottingId, final Look.Answer answer) {
+        return look(id, pottingId, answer, LocalDate.now(clock));
+    }
+
+    /** Notes a look on a day. */
+    public Potting look(final UUID id, final UUID pottingId, final Look.Answer answer, final LocalDate day) {
+        final Potting potting = pottings.lock(pottingId).orElseThrow(() -> new NotThere("pot"));
+        if (looks.existsById(id)) {
+            return potting;
+        }
+        if (day.isBefore(potting.pottedOn())) {
+            throw new OutOfRangeException("the day of the look", day, "a day from %s on".formatted(potting.pottedOn()));
+        }
+        looks.save(new Look(id, potting, day, answer));
+        if (answer == Look.Answer.STILL_MOIST) {
+            potting.lookNext(day, NextLook.afterStillMoist(potting.predictedDays()));
+        } else {
+            potting.watered(day);
+            potting.lookNext(
+                    day,
+                    NextLook.afterWatering(
+                            potting.predictedDays(),
+                            Pottings.dryness(potting.brief().toCore())));
+        }
+        return pottings.saveAndFlush(potting);
+    }
+
+    /** Takes the last look at a pot back. */
+    public Potting takeBack(final UUID id) {
+        final Look look = looks.findById(id).orElseThrow(() -> new NotThere("look"));
+        final Potting potting = pottings.lock(look.pottingId()).orElseThrow(() -> new NotThere("pot"));
+        final boolean last = looks.findFirstByPottingIdOrderBySequenceDesc(potting.id())
+                .filter(each -> each.id().equals(id))
+                .isPresent();
+        if (!last) {
+            throw new OutOfRangeException("the look", "not the last one", "only the last look can be taken back");
+        }
+        look.takeBack(potting);
+        looks.delete(look);
+        return pottings.saveAndFlush(potting);
+    }
+
+    /** The last looks at a pot, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Look> lastLooks(final UUID pottingId) {
+        return looks.findTop30ByPottingIdOrderBySequenceDesc(pottingId);
+    }
+}

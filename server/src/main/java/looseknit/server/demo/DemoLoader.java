@@ -1,0 +1,149 @@
+package looseknit.server.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.Period;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import looseknit.server.batch.Batches;
+import looseknit.server.batch.FillRow;
+import looseknit.server.blend.Blend;
+import looseknit.server.blend.Blends;
+import looseknit.server.care.Look;
+import looseknit.server.care.Rounds;
+import looseknit.server.need.NamedPlace;
+import looseknit.server.need.NamedPlaces;
+import looseknit.server.pot.Potting;
+import looseknit.server.pot.Pottings;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Fills an empty store with an invented plant-lending library in a retired lighthouse station. All of it is made up; days count back
+ * from the first start.
+ */
+@Component
+@Profile("demo")
+class DemoLoader implements ApplicationRunner {
+
+    private static final long SEED = 1871;
+
+    /** How often somebody of the station finds a pot still moist at the first look. */
+    private static final double STILL_MOIST = 0.35;
+
+    /** How often the round comes a day or two late. */
+    private static final double LATE = 0.25;
+
+    private final NamedPlaces places;
+    private final Blends blends;
+    private final Batches batches;
+    private final Pottings pottings;
+    private final Rounds rounds;
+    private final JsonMapper json;
+    private final Clock clock;
+    private final Random random = new Random(SEED);
+
+    DemoLoader(
+            final NamedPlaces places,
+            final Blends blends,
+            final Batches batches,
+            final Pottings pottings,
+            final Rounds rounds,
+            final JsonMapper json,
+            final Clock clock) {
+        this.places = places;
+        this.blends = blends;
+        this.batches = batches;
+        this.pottings = pottings;
+        this.rounds = rounds;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    @Override
+    @Transactional
+    public void run(final ApplicationArguments arguments) throws IOException {
+        if (!blends.all().isEmpty() || places.count() > 0) {
+            return;
+        }
+        final Station station;
+        try (InputStream stream = new ClassPathResource("demo/skerry-light.json").getInputStream()) {
+            station = json.readValue(stream, Station.class);
+        }
+        station.places().forEach(place -> places.save(new NamedPlace(id("place", place.name()), place)));
+        station.packs().forEach(pack -> batches.remember(pack.materialId(), pack.litres(), pack.price()));
+        final Map<String, Integer> versions = new HashMap<>();
+        station.blends().forEach(blend -> versions.put(blend.key(), blend(blend)));
+        station.batches().forEach(batch -> batch(batch, versions.get(batch.blend())));
+        station.pottings().forEach(this::potting);
+    }
+
+    private int blend(final Station.DemoBlend demo) {
+        final UUID id = id("blend", demo.key());
+        Blend blend = blends.create(id, demo.name(), demo.brief(), demo.first(), ago(demo.daysAgo() + 60));
+        int kept = blends.keep(id, "first try", ago(demo.daysAgo() + 60)).number();
+        blend = blends.change(id, blend.revision(), demo.name(), demo.brief(), demo.recipe(), ago(demo.daysAgo()));
+        kept = Math.max(kept, blends.keep(id, demo.note(), ago(demo.daysAgo())).number());
+        return kept;
+    }
+
+    private void batch(final Station.DemoBatch demo, final int version) {
+        final UUID id = id("batch", demo.key());
+        batches.create(
+                id,
+                id("blend", demo.blend()),
+                version,
+                demo.fills().stream()
+                        .map(fill -> new FillRow(fill.count(), fill.pot(), fill.rootBallLitres()))
+                        .toList(),
+                0.05,
+                0.5,
+                20,
+                ago(demo.daysAgo()));
+        if (demo.mixed()) {
+            batches.mixed(id, today().minusDays(demo.daysAgo()));
+        }
+    }
+
+    private void potting(final Station.DemoPotting demo) {
+        final UUID id = id("potting", demo.label());
+        Potting potting = pottings.potUp(
+                id, demo.label(), demo.brief(), id("batch", demo.batch()), today().minusDays(demo.daysAgo()));
+        for (int round = 0; potting.nextLookOn().isBefore(today()); round++) {
+            final int late = random.nextDouble() < LATE ? 1 + random.nextInt(2) : 0;
+            final LocalDate day = potting.nextLookOn().plusDays(late);
+            if (!day.isBefore(today())) {
+                return;
+            }
+            final int waited = Period.between(potting.lastWateredOn(), day).getDays();
+            final boolean early = waited < potting.predictedDays().value();
+            final Look.Answer answer = early && random.nextDouble() < STILL_MOIST
+                    ? Look.Answer.STILL_MOIST
+                    : random.nextDouble() < 0.04 ? Look.Answer.BONE_DRY : Look.Answer.WATERED;
+            potting = rounds.look(id("look", demo.label() + round), id, answer, day);
+        }
+    }
+
+    private LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    private Instant ago(final int days) {
+        return clock.instant().minus(Period.ofDays(days));
+    }
+
+    private static UUID id(final String kind, final String key) {
+        return UUID.nameUUIDFromBytes((kind + " " + key).getBytes(StandardCharsets.UTF_8));
+    }
+}

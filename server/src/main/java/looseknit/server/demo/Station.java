@@ -1,0 +1,32 @@
+package looseknit.server.demo;
+
+import java.util.List;
+import looseknit.server.need.BriefBody;
+import looseknit.server.need.PlaceBody;
+import looseknit.server.need.PotBody;
+import looseknit.server.reading.RecipeBody;
+
+/** The demo's data as it is written down. */
+record Station(
+        List<PlaceBody> places,
+        List<DemoPack> packs,
+        List<DemoBlend> blends,
+        List<DemoBatch> batches,
+        List<DemoPotting> pottings) {
+
+    /** A pack with its invented price. */
+    record DemoPack(String materialId, double litres, double price) {}
+
+    /** A blend with its first try and what became of it. */
+    record DemoBlend(
+            String key, String name, String note, int daysAgo, BriefBody brief, RecipeBody first, RecipeBody recipe) {}
+
+    /** A batch of a blend. */
+    record DemoBatch(String key, String blend, int daysAgo, boolean mixed, List<DemoFill> fills) {}
+
+    /** Pots to fill. */
+    record DemoFill(int count, PotBody pot, double rootBallLitres) {}
+
+    /** A plant that was potted up. */
+    record DemoPotting(String label, String batch, int daysAgo, BriefBody brief) {}
+}

@@ -1,0 +1,5 @@
+/** Materials and amendments of the Book. */
+@NullMarked
+package looseknit.server.material;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** Units. */
+@NullMarked
+package looseknit.server.measure;
+
+import org.jspecify.annotations.NullMarked;

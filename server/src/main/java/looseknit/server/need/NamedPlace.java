@@ -1,0 +1,38 @@
+package looseknit.server.need;
+
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.util.UUID;
+
+/** A place that the person has named, to be used again. */
+@Entity
+@Table(name = "place")
+public class NamedPlace {
+
+    @Id
+    private UUID id;
+
+    @Embedded
+    private PlaceBody place;
+
+    protected NamedPlace() {}
+
+    public NamedPlace(final UUID id, final PlaceBody place) {
+        this.id = id;
+        this.place = place;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public PlaceBody place() {
+        return place;
+    }
+
+    void become(final PlaceBody other) {
+        this.place = other;
+    }
+}

@@ -1,0 +1,136 @@
+package looseknit.server.pot;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+import looseknit.core.care.NextLook;
+import looseknit.core.measure.Estimate;
+import looseknit.server.need.BriefBody;
+import org.jspecify.annotations.Nullable;
+
+/** A plant in a pot with a batch, since a day, and when to look at it next. */
+@Entity
+@Table(name = "potting")
+public class Potting {
+
+    @Id
+    private UUID id;
+
+    @Version
+    private long revision;
+
+    private String label;
+
+    @Embedded
+    private BriefBody brief;
+
+    @Column(name = "batch_id")
+    private UUID batchId;
+
+    @Column(name = "potted_on")
+    private LocalDate pottedOn;
+
+    @Column(name = "predicted_days")
+    private double predictedDays;
+
+    @Column(name = "predicted_sd_days")
+    private double predictedSdDays;
+
+    @Column(name = "last_watered_on")
+    private LocalDate lastWateredOn;
+
+    @Column(name = "next_look_on")
+    private LocalDate nextLookOn;
+
+    @Column(name = "next_look_because")
+    private String nextLookBecause;
+
+    @Column(name = "deleted_at")
+    private @Nullable Instant deletedAt;
+
+    protected Potting() {}
+
+    Potting(
+            final UUID id,
+            final String label,
+            final BriefBody brief,
+            final UUID batchId,
+            final LocalDate pottedOn,
+            final Estimate predictedDays) {
+        this.id = id;
+        this.label = label;
+        this.brief = brief;
+        this.batchId = batchId;
+        this.pottedOn = pottedOn;
+        this.predictedDays = predictedDays.value();
+        this.predictedSdDays = predictedDays.sd();
+        this.lastWateredOn = pottedOn;
+    }
+
+    /** Notes when to look next, counted from a day. */
+    public void lookNext(final LocalDate from, final NextLook look) {
+        restoreLook(from.plusDays(look.inDays()), look.because());
+    }
+
+    /** Sets the next look to what it was. */
+    public void restoreLook(final LocalDate on, final String because) {
+        this.nextLookOn = on;
+        this.nextLookBecause = because;
+    }
+
+    /** Notes the day of the last watering. */
+    public void watered(final LocalDate on) {
+        this.lastWateredOn = on;
+    }
+
+    void delete(final @Nullable Instant at) {
+        this.deletedAt = at;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    public BriefBody brief() {
+        return brief;
+    }
+
+    public UUID batchId() {
+        return batchId;
+    }
+
+    public LocalDate pottedOn() {
+        return pottedOn;
+    }
+
+    /** Predicted days from watering until the plant wants water. */
+    public Estimate predictedDays() {
+        return new Estimate(predictedDays, predictedSdDays);
+    }
+
+    public LocalDate lastWateredOn() {
+        return lastWateredOn;
+    }
+
+    public LocalDate nextLookOn() {
+        return nextLookOn;
+    }
+
+    public String nextLookBecause() {
+        return nextLookBecause;
+    }
+
+    public boolean deleted() {
+        return deletedAt != null;
+    }
+}

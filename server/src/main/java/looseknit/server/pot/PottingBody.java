@@ -1,0 +1,57 @@
+package looseknit.server.pot;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import looseknit.core.need.Plant;
+import looseknit.core.need.PlantBook;
+import looseknit.server.need.BriefBody;
+import org.jspecify.annotations.Nullable;
+
+/** A potting as it travels. */
+public record PottingBody(
+        UUID id,
+        String label,
+        BriefBody brief,
+        String plantName,
+        UUID batchId,
+        String lot,
+        UUID blendId,
+        int versionNumber,
+        String blendName,
+        LocalDate pottedOn,
+        double predictedDays,
+        double predictedLowDays,
+        double predictedHighDays,
+        LocalDate lastWateredOn,
+        LocalDate nextLookOn,
+        String nextLookBecause,
+        @Nullable String lookHint) {
+
+    /** Where a potting came from. */
+    public record Origin(String lot, UUID blendId, int versionNumber, String blendName) {}
+
+    /** A potting as it travels. */
+    public static PottingBody of(final Potting potting, final Origin origin) {
+        final Optional<Plant> plant =
+                Optional.ofNullable(potting.brief().plantId()).flatMap(PlantBook.shipped()::plant);
+        return new PottingBody(
+                potting.id(),
+                potting.label(),
+                potting.brief(),
+                plant.map(Plant::name).orElse("unknown plant"),
+                potting.batchId(),
+                origin.lot(),
+                origin.blendId(),
+                origin.versionNumber(),
+                origin.blendName(),
+                potting.pottedOn(),
+                potting.predictedDays().value(),
+                Math.max(0, potting.predictedDays().low80()),
+                potting.predictedDays().high80(),
+                potting.lastWateredOn(),
+                potting.nextLookOn(),
+                potting.nextLookBecause(),
+                plant.map(each -> each.needs().trigger().because()).orElse(null));
+    }
+}

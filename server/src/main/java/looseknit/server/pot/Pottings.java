@@ -1,0 +1,118 @@
+package looseknit.server.pot;
+
+import static looseknit.core.measure.Require.text;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import looseknit.core.care.NextLook;
+import looseknit.core.measure.Estimate;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.need.Brief;
+import looseknit.core.need.Quality;
+import looseknit.core.reading.Evaluator;
+import looseknit.core.reading.Reading;
+import looseknit.server.batch.Batch;
+import looseknit.server.batch.Batches;
+import looseknit.server.blend.Blends;
+import looseknit.server.frame.NotThere;
+import looseknit.server.need.BriefBody;
+import looseknit.server.reading.RecipeBody;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Pottings. */
+@Service
+@Transactional
+public class Pottings {
+
+    private static final int LONGEST_LABEL = 120;
+
+    private final PottingRepository pottings;
+    private final Batches batches;
+    private final Blends blends;
+    private final Clock clock;
+
+    Pottings(final PottingRepository pottings, final Batches batches, final Blends blends, final Clock clock) {
+        this.pottings = pottings;
+        this.batches = batches;
+        this.blends = blends;
+        this.clock = clock;
+    }
+
+    /** All pottings that are not deleted, the next to look at first. */
+    @Transactional(readOnly = true)
+    public List<Potting> all() {
+        return pottings.findByDeletedAtIsNullOrderByNextLookOnAscLabelAsc();
+    }
+
+    /**
+     * Pots a plant up; a second call with the same id changes nothing.
+     *
+     * @throws OutOfRangeException if plant, pot, place or habit is missing, or the day lies ahead
+     */
+    public Potting potUp(
+            final UUID id, final String label, final BriefBody brief, final UUID batchId, final LocalDate pottedOn) {
+        return pottings.findById(id).orElseGet(() -> {
+            if (pottedOn.isAfter(LocalDate.now(clock))) {
+                throw new OutOfRangeException("pottedOn", pottedOn, "today or a day before");
+            }
+            final Brief checked = complete(brief);
+            final Batch batch = batches.get(batchId);
+            final RecipeBody recipe =
+                    blends.version(batch.blendId(), batch.versionNumber()).recipe();
+            final Estimate days = daysToDry(recipe, checked);
+            final Potting potting =
+                    new Potting(id, text("label", label, LONGEST_LABEL), brief, batchId, pottedOn, days);
+            potting.lookNext(pottedOn, NextLook.afterWatering(days, dryness(checked)));
+            return pottings.saveAndFlush(potting);
+        });
+    }
+
+    /** Deletes a potting so that it can be restored. */
+    public void delete(final UUID id) {
+        get(id).delete(clock.instant());
+    }
+
+    /** Takes a deletion back. */
+    public Potting restore(final UUID id) {
+        final Potting potting = get(id);
+        potting.delete(null);
+        return pottings.saveAndFlush(potting);
+    }
+
+    private Potting get(final UUID id) {
+        return pottings.findById(id).orElseThrow(() -> new NotThere("pot"));
+    }
+
+    /** How dry the pot is when the plant wants water, in words. */
+    public static String dryness(final Brief brief) {
+        return brief.plant().orElseThrow().needs().trigger().words();
+    }
+
+    private static Estimate daysToDry(final RecipeBody recipe, final Brief brief) {
+        return Evaluator.evaluate(recipe.toCore(), brief).readings().stream()
+                .filter(reading -> reading.quality() == Quality.DRY_DAYS)
+                .map(Reading::estimate)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Brief complete(final BriefBody body) {
+        final Brief brief = body.toCore();
+        if (brief.plant().isEmpty()) {
+            throw new OutOfRangeException("the plant", "not named", "a plant from the Book");
+        }
+        if (brief.pot().isEmpty()) {
+            throw new OutOfRangeException("the pot", "not told", "a pot with its size");
+        }
+        if (brief.place().isEmpty()) {
+            throw new OutOfRangeException("the place", "not told", "a place with its climate");
+        }
+        if (brief.habit().isEmpty()) {
+            throw new OutOfRangeException("the watering", "not told", "how often you water");
+        }
+        return brief;
+    }
+}

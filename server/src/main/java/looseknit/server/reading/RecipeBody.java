@@ -1,0 +1,62 @@
+package looseknit.server.reading;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import looseknit.core.blend.Recipe;
+import looseknit.core.material.Book;
+import looseknit.server.frame.UnknownName;
+
+/** A recipe as it travels. */
+public record RecipeBody(
+        @NotNull Recipe.Measure measure,
+        @NotNull @Valid @Size(max = Recipe.MOST_PARTS) List<PartBody> parts,
+        @NotNull @Valid @Size(max = 20) List<DoseBody> doses) {
+
+    /** A material and its parts or per cent. */
+    public record PartBody(@NotNull String materialId, double amount) {}
+
+    /** An amendment and its dose. */
+    public record DoseBody(@NotNull String amendmentId, double gPerL) {}
+
+    /**
+     * The recipe as the core understands it.
+     *
+     * @throws UnknownName if something is not in the Book
+     * @throws looseknit.core.measure.OutOfRangeException if an amount is out of range or all are 0
+     */
+    public Recipe toCore() {
+        return new Recipe(measure, coreParts(), coreDoses());
+    }
+
+    /**
+     * Checks what may be stored while somebody is still composing: known names and amounts in range, but nothing needs to add up yet.
+     */
+    public void checkDraft() {
+        coreParts();
+        coreDoses();
+    }
+
+    private List<Recipe.Part> coreParts() {
+        final Book book = Book.shipped();
+        return parts.stream()
+                .map(part -> new Recipe.Part(
+                        book.material(part.materialId())
+                                .orElseThrow(() -> new UnknownName(
+                                        "parts", "material", part.materialId(), "Pick one from the list.")),
+                        part.amount()))
+                .toList();
+    }
+
+    private List<Recipe.Dose> coreDoses() {
+        final Book book = Book.shipped();
+        return doses.stream()
+                .map(dose -> new Recipe.Dose(
+                        book.amendment(dose.amendmentId())
+                                .orElseThrow(() -> new UnknownName(
+                                        "doses", "amendment", dose.amendmentId(), "Pick one from the list.")),
+                        dose.gPerL()))
+                .toList();
+    }
+}
