@@ -50,7 +50,7 @@ public record NextLook(int inDays, String because) {
      */
     public static NextLook afterStillMoist(final Estimate days) {
         return new NextLook(
-                (int) Math.max(1, Math.min(14, Math.round(LOOK_AGAIN * days.value()))), "it was still moist");
+                (int) Math.max(1, Math.min(14, Math.round(LOOK_AGAIN * days.value()))), "still moist at the last look");
     }
 
     private static String number(final double days) {

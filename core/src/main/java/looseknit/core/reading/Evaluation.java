@@ -15,7 +15,8 @@ import looseknit.core.need.Target;
  * @param shrinkage share of volume lost by mixing
  * @param wetZoneCm height of the perched wet zone [cm]
  * @param mixHeightCm height of the mix [cm]
- * @param mixLitres litres of mix in the pot, if a pot is named
+ * @param mixLitres litres of settled mix in the pot, if a pot is named
+ * @param rowLitres loose litres of each row to fill that pot once, in the order of the recipe; empty without a pot
  * @param headline the worst miss in a sentence, or that all fits
  * @param fits whether no reading misses its target
  * @param notices what is odd about the recipe as written
@@ -29,6 +30,7 @@ public record Evaluation(
         double wetZoneCm,
         double mixHeightCm,
         Optional<Double> mixLitres,
+        List<Double> rowLitres,
         String headline,
         boolean fits,
         List<Target> targets,

@@ -54,6 +54,7 @@ public final class Evaluator {
                 figures.column().wetZoneCm(figures.mix()),
                 figures.column().heightCm(),
                 brief.pot().map(Pot::mixLitres),
+                rowLitres(recipe, brief, figures.mix().yield()),
                 headline(now, targets, worst),
                 worst.isEmpty() && !targets.isEmpty(),
                 targets,
@@ -68,6 +69,14 @@ public final class Evaluator {
     private static List<Double> shares(final Recipe recipe) {
         final double whole = recipe.measure() == Recipe.Measure.PERCENT ? Math.max(100, recipe.sum()) : recipe.sum();
         return recipe.parts().stream().map(part -> part.amount() / whole).toList();
+    }
+
+    private static List<Double> rowLitres(final Recipe recipe, final Brief brief, final double yield) {
+        return brief.pot()
+                .map(pot -> recipe.parts().stream()
+                        .map(part -> pot.mixLitres() / yield * part.amount() / recipe.sum())
+                        .toList())
+                .orElse(List.of());
     }
 
     private static String headline(

@@ -2,11 +2,13 @@ package looseknit.server.need;
 
 import java.util.List;
 import looseknit.core.measure.Band;
+import looseknit.core.measure.Require;
 import looseknit.core.need.Needs;
 import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Plants and what they need, read-only. */
@@ -45,6 +47,15 @@ class PlantsController {
     @GetMapping
     List<PlantBody> plants() {
         return PlantBook.shipped().plants().stream().map(PlantsController::body).toList();
+    }
+
+    /** The plants whose names come closest to what was typed, best first. */
+    @GetMapping("/closest")
+    List<PlantBody> closest(@RequestParam final String name, @RequestParam(defaultValue = "5") final int most) {
+        Require.within("most", most, 1, 50, "plants");
+        return PlantBook.shipped().closest(Require.text("name", name, 200), most).stream()
+                .map(PlantsController::body)
+                .toList();
     }
 
     private static PlantBody body(final Plant plant) {

@@ -27,6 +27,8 @@ public record EvaluationBody(
         double wetZoneCm,
         double mixHeightCm,
         @Nullable Double mixLitres,
+        @Nullable Double looseLitres,
+        List<Double> rowLitres,
         String headline,
         boolean fits,
         List<TargetBody> targets,
@@ -98,6 +100,12 @@ public record EvaluationBody(
                 evaluation.wetZoneCm(),
                 evaluation.mixHeightCm(),
                 evaluation.mixLitres().orElse(null),
+                evaluation.rowLitres().isEmpty()
+                        ? null
+                        : evaluation.rowLitres().stream()
+                                .mapToDouble(Double::doubleValue)
+                                .sum(),
+                evaluation.rowLitres(),
                 evaluation.headline(),
                 evaluation.fits(),
                 evaluation.targets().stream().map(EvaluationBody::target).toList(),

@@ -1,0 +1,31 @@
+import createClient from 'openapi-fetch'
+import type { paths } from './generated/api'
+import { problemOf, unreachable } from './problem'
+
+export const api = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: (request) => globalThis.fetch(request),
+})
+
+interface Answered<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** The answer's data, or a {@link Problem} that says what is wrong. */
+export const answer = async <T>(call: Promise<Answered<T>>): Promise<T> => {
+  let answered: Answered<T>
+  try {
+    answered = await call
+  } catch (error) {
+    if (error instanceof DOMException && error.name === 'AbortError') {
+      throw error
+    }
+    throw unreachable()
+  }
+  if (!answered.response.ok) {
+    throw problemOf(answered.response.status, answered.error)
+  }
+  return answered.data as T
+}

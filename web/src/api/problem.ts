@@ -1,0 +1,38 @@
+/** What the server says when it refuses something, or that it cannot be reached. */
+export class Problem extends Error {
+  readonly status: number
+  readonly field: string | undefined
+  readonly current: unknown
+
+  constructor(status: number, detail: string, field?: string, current?: unknown) {
+    super(detail)
+    this.name = 'Problem'
+    this.status = status
+    this.field = field
+    this.current = current
+  }
+
+  get unreachable(): boolean {
+    return this.status === 0
+  }
+
+  get stale(): boolean {
+    return this.status === 409
+  }
+}
+
+interface ProblemDetails {
+  detail?: string
+  title?: string
+  field?: string
+  current?: unknown
+}
+
+export const unreachable = () =>
+  new Problem(0, 'The server cannot be reached. What you entered is kept in this browser.')
+
+export const problemOf = (status: number, body: unknown): Problem => {
+  const details = (typeof body === 'object' && body !== null ? body : {}) as ProblemDetails
+  const detail = details.detail ?? details.title ?? `The server answered with an error (${status}).`
+  return new Problem(status, detail, details.field, details.current)
+}

@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import type { Batch, Line } from '@/api/types'
+import InPlace from '@/frame/InPlace.vue'
+import StitchMark from '@/material/StitchMark.vue'
+import { useSettings } from '@/measure/settings'
+import { figure, text } from '@/measure/units'
+import PackField from './PackField.vue'
+
+/** What to scoop, open, swell and weigh. */
+defineProps<{ plan: Batch['plan'] }>()
+const emit = defineEmits<{ pack: [materialId: string, litres: number, price: number | undefined] }>()
+const settings = useSettings()
+const quarters: Record<string, string> = { '0.25': '¼', '0.5': '½', '0.75': '¾' }
+const scoops = (count: number) => {
+  const whole = Math.floor(count + 1e-9)
+  const rest = quarters[String(Math.round((count - whole) * 4) / 4)] ?? ''
+  return `${whole > 0 || rest === '' ? whole : ''}${rest}`
+}
+const packWords = (line: Line) => {
+  const size = text(settings.measures.volume(line.packLitres))
+  const price =
+    line.packPrice === undefined ? 'no price' : `${settings.currency} ${figure(line.packPrice, 2)}`
+  return `${size}, ${price}`
+}
+</script>
+
+<template>
+  <div class="scroll" tabindex="0" role="region" aria-label="Amounts">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Material</th>
+          <th scope="col">Scoops</th>
+          <th scope="col">Loose</th>
+          <th scope="col">Packs to open</th>
+          <th scope="col">A pack is</th>
+          <th scope="col">Cost</th>
+        </tr>
+      </thead>
+      <tbody>
+        <template v-for="(group, g) in [plan.materials, plan.layers]" :key="g">
+          <tr v-if="g === 1 && group.length > 0">
+            <th colspan="6" scope="colgroup" class="under">Under the mix</th>
+          </tr>
+          <tr v-for="line in group" :key="`${g}-${line.materialId}`">
+            <th scope="row">
+              <span class="material">
+                <StitchMark :material-id="line.materialId" :size="22" />
+                <span>
+                  <b>{{ line.name }}</b> <small class="soft">{{ line.grade }}</small>
+                  <small
+                    v-if="line.brickKg !== undefined && line.brickWaterLitres !== undefined"
+                    class="brick"
+                  >
+                    as brick: {{ text(settings.measures.mass(line.brickKg)) }} dry, swelled in
+                    {{ text(settings.measures.volume(line.brickWaterLitres)) }} of water, then rinsed
+                  </small>
+                </span>
+              </span>
+            </th>
+            <td class="figures scoops">{{ scoops(line.scoops) }}</td>
+            <td class="figures">{{ text(settings.measures.volume(line.litres)) }}</td>
+            <td class="figures">{{ line.packs }}</td>
+            <td>
+              <InPlace :words="packWords(line)" :label="`Pack of ${line.name}`">
+                <template #default="{ close }">
+                  <PackField
+                    :line="line"
+                    @pack="
+                      (litres, price) => {
+                        emit('pack', line.materialId, litres, price)
+                        close()
+                      }
+                    "
+                  />
+                </template>
+              </InPlace>
+            </td>
+            <td class="figures">{{ line.cost === undefined ? '–' : figure(line.cost, 2) }}</td>
+          </tr>
+        </template>
+        <tr v-if="plan.doses.length > 0">
+          <th colspan="6" scope="colgroup" class="under">To weigh</th>
+        </tr>
+        <tr v-for="dose in plan.doses" :key="dose.amendmentId">
+          <th scope="row">
+            <b>{{ dose.name }}</b> <small class="soft">{{ text(settings.measures.dose(dose.gPerL)) }}</small>
+          </th>
+          <td class="figures scoops" colspan="2">{{ text(settings.measures.grams(dose.grams)) }}</td>
+          <td colspan="3" class="soft left">
+            {{
+              plan.loads > 1
+                ? `${text(settings.measures.grams(dose.gramsPerLoad))} for each load`
+                : 'for the one load'
+            }}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+thead th {
+  text-align: right;
+  font-size: 13px;
+  font-weight: 600;
+  color: var(--soft-ink);
+  padding: 2px 8px;
+  white-space: nowrap;
+}
+thead th:first-child {
+  text-align: left;
+  padding-left: 0;
+}
+tbody tr {
+  border-top: 1px solid var(--line);
+}
+tbody th {
+  text-align: left;
+  font-weight: 400;
+  padding: 7px 8px 7px 0;
+}
+tbody b {
+  font-weight: 600;
+}
+td {
+  text-align: right;
+  padding: 7px 8px;
+  white-space: nowrap;
+}
+td.left {
+  text-align: left;
+}
+td :deep(.word) {
+  font-weight: 400;
+  font-size: 14px;
+}
+.scoops {
+  font-size: 18px;
+  font-weight: 600;
+}
+.material {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.brick {
+  display: block;
+  color: var(--water);
+}
+.under {
+  font-size: 13px;
+  font-weight: 700;
+  padding-top: 14px;
+}
+</style>

@@ -1,0 +1,348 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { answer, api } from '@/api/client'
+import { Problem } from '@/api/problem'
+import type { Batch, Fill } from '@/api/types'
+import { shortDate, todayHere } from '@/care/days'
+import { say, sayProblem } from '@/frame/notices'
+import NumberField from '@/measure/NumberField.vue'
+import { useSettings } from '@/measure/settings'
+import { figure, text } from '@/measure/units'
+import { startingPot } from '@/need/words'
+import AmountsTable from './AmountsTable.vue'
+import FillRow from './FillRow.vue'
+
+/** A batch: pots to fill, and the amounts that follow. Saves itself. */
+const props = defineProps<{ id: string }>()
+const SAVE_AFTER_MS = 350
+const router = useRouter()
+const client = useQueryClient()
+const settings = useSettings()
+const batch = ref<Batch>()
+const fills = ref<Fill[]>([])
+const reservePercent = ref(5)
+const scoopLitres = ref(0.5)
+const tubLitres = ref(20)
+const problem = ref<string>()
+const loadProblem = ref<string>()
+const waiting = ref(false)
+let timer: number | undefined
+let running: Promise<void> = Promise.resolve()
+
+const DRAFT = `loose-knit.batch.${props.id}`
+const form = () => ({
+  fills: fills.value,
+  reserve: reservePercent.value / 100,
+  scoopLitres: scoopLitres.value,
+  tubLitres: tubLitres.value,
+})
+
+const show = (loaded: Batch) => {
+  batch.value = loaded
+  fills.value = loaded.fills
+  reservePercent.value = Math.round(loaded.reserve * 1000) / 10
+  scoopLitres.value = loaded.scoopLitres
+  tubLitres.value = loaded.tubLitres
+}
+
+const takeUpDraft = () => {
+  try {
+    const draft = JSON.parse(localStorage.getItem(DRAFT) ?? 'null') as ReturnType<typeof form> | null
+    if (draft) {
+      fills.value = draft.fills
+      reservePercent.value = Math.round(draft.reserve * 1000) / 10
+      scoopLitres.value = draft.scoopLitres
+      tubLitres.value = draft.tubLitres
+      changed()
+    }
+  } catch {
+    localStorage.removeItem(DRAFT)
+  }
+}
+
+onMounted(async () => {
+  try {
+    show(await answer(api.GET('/api/batches/{id}', { params: { path: { id: props.id } } })))
+    takeUpDraft()
+  } catch (error) {
+    loadProblem.value = error instanceof Error ? error.message : String(error)
+  }
+})
+
+const store = async () => {
+  if (!batch.value) {
+    return
+  }
+  const sent = form()
+  try {
+    const saved = await answer(
+      api.PUT('/api/batches/{id}', {
+        params: { path: { id: props.id } },
+        body: { revision: batch.value.revision, ...sent },
+      }),
+    )
+    batch.value = saved
+    problem.value = undefined
+    if (JSON.stringify(sent) === JSON.stringify(form())) {
+      waiting.value = false
+      localStorage.removeItem(DRAFT)
+    }
+  } catch (error) {
+    if (error instanceof Problem && error.stale && error.current) {
+      batch.value = error.current as Batch
+      problem.value =
+        'These amounts were changed in another window. What you see here is saved over it on your next change.'
+    } else {
+      problem.value = error instanceof Error ? error.message : String(error)
+    }
+  }
+}
+const save = () => {
+  window.clearTimeout(timer)
+  running = running.then(store)
+  return running
+}
+const changed = () => {
+  waiting.value = true
+  localStorage.setItem(DRAFT, JSON.stringify(form()))
+  window.clearTimeout(timer)
+  timer = window.setTimeout(() => void save(), SAVE_AFTER_MS)
+}
+onBeforeUnmount(() => {
+  if (waiting.value) {
+    void save()
+  }
+})
+
+const setFill = (row: number, fill: Fill) => {
+  fills.value = fills.value.map((each, i) => (i === row ? fill : each))
+  changed()
+}
+const addFill = () => {
+  const last = fills.value.at(-1)
+  fills.value = [...fills.value, { count: 1, pot: last?.pot ?? startingPot(), rootBallLitres: 0 }]
+  changed()
+}
+const removeFill = (row: number) => {
+  const before = fills.value
+  fills.value = fills.value.filter((_, i) => i !== row)
+  changed()
+  say('One kind of pot is out of the batch.', () => {
+    fills.value = before
+    changed()
+  })
+}
+const field = (target: typeof reservePercent) =>
+  computed({
+    get: () => target.value,
+    set: (value: number) => {
+      target.value = value
+      changed()
+    },
+  })
+const reserveField = field(reservePercent)
+const scoopField = field(scoopLitres)
+const tubField = field(tubLitres)
+
+const pack = async (materialId: string, litres: number, price: number | undefined) => {
+  try {
+    await answer(
+      api.PUT('/api/packs/{materialId}', {
+        params: { path: { materialId } },
+        body: price === undefined ? { litres } : { litres, price },
+      }),
+    )
+    const fresh = await answer(api.GET('/api/batches/{id}', { params: { path: { id: props.id } } }))
+    batch.value = fresh
+  } catch (error) {
+    sayProblem(error)
+  }
+}
+
+const mixed = async (day: string | undefined) => {
+  try {
+    await save()
+    batch.value = await answer(
+      api.PUT('/api/batches/{id}/mixed', {
+        params: { path: { id: props.id } },
+        body: day === undefined ? {} : { mixedOn: day },
+      }),
+    )
+    await client.invalidateQueries({ queryKey: ['batches'] })
+    if (day !== undefined) {
+      say('Noted as mixed today.', () => mixed(undefined))
+    }
+  } catch (error) {
+    sayProblem(error)
+  }
+}
+const potUp = async () => {
+  await save()
+  await router.push(`/batches/${props.id}/pot-up`)
+}
+const plan = computed(() => batch.value?.plan)
+const potCount = computed(() => fills.value.reduce((sum, fill) => sum + fill.count, 0))
+const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
+</script>
+
+<template>
+  <main class="page">
+    <p v-if="loadProblem" class="say harm" role="alert">{{ loadProblem }}</p>
+    <template v-if="batch && plan">
+      <div class="page-head">
+        <div>
+          <h1>{{ batch.blendName }}, a batch</h1>
+          <p class="soft">
+            lot {{ batch.lot }} ·
+            <RouterLink :to="`/blends/${batch.blendId}`"
+              >version {{ batch.versionNumber }} of the blend</RouterLink
+            >
+            · {{ batch.mixedOn ? `mixed ${shortDate(batch.mixedOn)}` : 'not mixed yet' }} ·
+            <span :class="{ waiting }">{{ waiting ? 'not saved yet' : 'saved' }}</span>
+          </p>
+        </div>
+        <div class="actions">
+          <Button
+            v-if="!batch.mixedOn"
+            label="It is mixed"
+            outlined
+            :disabled="!!problem"
+            @click="mixed(todayHere())"
+          />
+          <Button v-else label="Not mixed yet" text @click="mixed(undefined)" />
+          <Button label="Pot up" :disabled="!!problem" @click="potUp" />
+        </div>
+      </div>
+      <div class="columns">
+        <section aria-label="Pots to fill">
+          <h2>Pots to fill</h2>
+          <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+          <ul class="choices">
+            <FillRow
+              v-for="(fill, row) in fills"
+              :key="row"
+              :fill="fill"
+              :row="row"
+              :removable="fills.length > 1"
+              @changed="setFill(row, $event)"
+              @remove="removeFill(row)"
+            />
+          </ul>
+          <button type="button" class="plain" @click="addFill">Another kind of pot</button>
+          <div class="measures">
+            <NumberField v-model="reserveField" label="Reserve" unit="%" :decimals="0" input-id="reserve" />
+            <NumberField v-model="scoopField" label="My scoop" kind="volume" input-id="scoop" />
+            <NumberField v-model="tubField" label="My tub" kind="volume" :decimals="1" input-id="tub" />
+          </div>
+        </section>
+        <section aria-label="Amounts" :class="{ old: problem }">
+          <div class="totals">
+            <p>
+              <b class="figures big">{{ text(settings.measures.volume(plan.litresToMake)) }}</b>
+              <span>settled mix for {{ potCount === 1 ? 'one pot' : `${potCount} pots` }}</span>
+            </p>
+            <p>
+              <b class="figures big">{{ text(settings.measures.volume(plan.looseLitres)) }}</b>
+              <span>to scoop: {{ figure((1 - plan.yield) * 100, 0) }} % goes in settling and mixing</span>
+            </p>
+            <p>
+              <b class="figures big">{{ plan.loads === 1 ? 'one load' : `${plan.loads} loads` }}</b>
+              <span>{{ text(settings.measures.mass(plan.moistKg)) }} moist, to lift</span>
+            </p>
+            <p>
+              <b class="figures big">{{ plan.cost === undefined ? '–' : money(plan.cost) }}</b>
+              <span>{{
+                plan.cost === undefined
+                  ? 'cost: a price is missing'
+                  : `used; packs cost ${money(plan.toPay ?? 0)}`
+              }}</span>
+            </p>
+          </div>
+          <AmountsTable :plan="plan" @pack="pack" />
+          <p class="soft note">
+            Wet dusty and mouldy materials before you mix, wear a mask and gloves, and follow the labels.
+          </p>
+        </section>
+      </div>
+    </template>
+    <div v-else-if="!loadProblem">
+      <div v-for="i in 4" :key="i" class="skeleton" style="height: 80px; margin-bottom: 10px" />
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.actions {
+  display: flex;
+  gap: 10px;
+}
+.waiting {
+  color: var(--marigold-ink);
+  font-weight: 600;
+}
+.columns {
+  display: grid;
+  grid-template-columns: 380px minmax(0, 1fr);
+  gap: 36px;
+}
+.columns > section:first-child {
+  border-right: 1px dashed var(--stitch);
+  padding-right: 30px;
+}
+h2 {
+  margin-bottom: 8px;
+}
+.measures {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 18px;
+  margin-top: 22px;
+  border-top: 1px dashed var(--stitch);
+  padding-top: 14px;
+}
+.measures :deep(input) {
+  width: 4.4em;
+}
+.totals {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 18px;
+  margin-bottom: 18px;
+}
+.totals p {
+  display: flex;
+  flex-direction: column;
+  border-top: 2px solid var(--bottle);
+  padding-top: 6px;
+}
+.totals span {
+  font-size: 13.5px;
+  color: var(--soft-ink);
+}
+.big {
+  font-size: 22px;
+  font-weight: 600;
+}
+.old {
+  opacity: 0.4;
+}
+.note {
+  margin-top: 14px;
+  font-size: 13.5px;
+}
+@media (max-width: 980px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .columns > section:first-child {
+    border: 0;
+    padding: 0;
+  }
+  .totals {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
+</style>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Batch } from '@/api/types'
+import SwatchChart from '@/blend/SwatchChart.vue'
+import { shortDate } from '@/care/days'
+import { useMaterials } from '@/material/useBook'
+import { useSettings } from '@/measure/settings'
+import { text } from '@/measure/units'
+
+/** All batches: to mix, and mixed. */
+const settings = useSettings()
+const { materialName } = useMaterials()
+const query = useQuery({
+  queryKey: ['batches'],
+  queryFn: () => answer(api.GET('/api/batches')),
+  staleTime: 0,
+})
+const groups = computed(() => {
+  const all = query.data.value ?? []
+  return [
+    { name: 'To mix', batches: all.filter((batch) => batch.mixedOn === undefined) },
+    { name: 'Mixed', batches: all.filter((batch) => batch.mixedOn !== undefined) },
+  ].filter((group) => group.batches.length > 0)
+})
+const rows = (batch: Batch) =>
+  batch.recipe.parts.map((part) => ({ materialId: part.materialId, name: materialName(part.materialId) }))
+const shares = (batch: Batch) => batch.plan.materials.map((line) => line.litres / batch.plan.looseLitres)
+const filled = (batch: Batch) =>
+  rows(batch).filter((row) => batch.plan.materials.some((line) => line.materialId === row.materialId))
+const pots = (batch: Batch) => batch.fills.reduce((sum, fill) => sum + fill.count, 0)
+</script>
+
+<template>
+  <main class="page">
+    <div class="page-head"><h1>Batches</h1></div>
+    <p v-if="query.error.value" class="say harm" role="alert">{{ query.error.value.message }}</p>
+    <div v-if="query.isLoading.value">
+      <div v-for="i in 4" :key="i" class="skeleton" style="height: 70px; margin-bottom: 10px" />
+    </div>
+    <section v-for="group in groups" :key="group.name">
+      <h2>{{ group.name }}</h2>
+      <ul class="choices">
+        <li v-for="batch in group.batches" :key="batch.id">
+          <RouterLink :to="`/batches/${batch.id}`">
+            <span class="chart"
+              ><SwatchChart :rows="filled(batch)" :shares="shares(batch)" :across="10" :down="4"
+            /></span>
+            <span class="what">
+              <b>{{ batch.blendName }}</b>
+              <span class="soft">version {{ batch.versionNumber }} · lot {{ batch.lot }}</span>
+            </span>
+            <span>{{ text(settings.measures.volume(batch.plan.litresToMake)) }}</span>
+            <span>{{ pots(batch) === 1 ? 'one pot' : `${pots(batch)} pots` }}</span>
+            <span class="soft">{{
+              batch.mixedOn ? `mixed ${shortDate(batch.mixedOn)}` : 'not mixed yet'
+            }}</span>
+          </RouterLink>
+        </li>
+      </ul>
+    </section>
+    <p v-if="query.data.value?.length === 0" class="empty">
+      No batch yet. Open a <RouterLink to="/blends">blend</RouterLink> and choose “Mix a batch”: it works out
+      litres, scoops and bags for your pots.
+    </p>
+  </main>
+</template>
+
+<style scoped>
+section {
+  margin-bottom: 28px;
+}
+h2 {
+  padding-bottom: 5px;
+  border-bottom: 1px dashed var(--stitch);
+}
+li a {
+  display: grid;
+  grid-template-columns: 130px minmax(0, 1fr) 90px 90px 170px;
+  gap: 20px;
+  align-items: center;
+  padding: 10px 6px;
+  color: inherit;
+  text-decoration: none;
+  border-bottom: 1px solid var(--line);
+}
+li a:hover {
+  background: var(--wash);
+}
+.what {
+  display: flex;
+  flex-direction: column;
+}
+.what b {
+  font-size: 16px;
+  overflow-wrap: anywhere;
+}
+.empty {
+  font-size: 17px;
+  max-width: 46ch;
+}
+@media (max-width: 720px) {
+  li a {
+    grid-template-columns: 80px minmax(0, 1fr) auto;
+    gap: 6px 12px;
+  }
+  .chart {
+    grid-row: span 2;
+  }
+}
+</style>

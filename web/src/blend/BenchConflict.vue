@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import type { Blend } from '@/api/types'
+import { useMaterials } from '@/material/useBook'
+import { figure } from '@/measure/units'
+import type { Bench } from './drafts'
+
+/** Asks which of two states of a blend to keep, and shows what each says. */
+const props = defineProps<{ mine: Bench; theirs: Blend }>()
+const emit = defineEmits<{ mine: []; theirs: [] }>()
+const { materialName } = useMaterials()
+const words = (state: Bench | Blend) =>
+  state.recipe.parts
+    .map((part) => `${figure(part.amount, 2, true)} ${materialName(part.materialId)}`)
+    .join(', ') || 'nothing yet'
+const mine = computed(() => `“${props.mine.name}”: ${words(props.mine)}`)
+const theirs = computed(() => `“${props.theirs.name}”: ${words(props.theirs)}`)
+</script>
+
+<template>
+  <div class="say attention conflict" role="alert">
+    <h2>This blend was changed in another window</h2>
+    <p>Nothing is lost. Which one should stand?</p>
+    <dl>
+      <dt>Here</dt>
+      <dd>{{ mine }}</dd>
+      <dt>There</dt>
+      <dd>{{ theirs }}</dd>
+    </dl>
+    <p class="ways">
+      <Button label="Keep what is here" size="small" @click="emit('mine')" />
+      <Button label="Take what is there" size="small" outlined @click="emit('theirs')" />
+      <small class="soft">What is here stays one undo away.</small>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.conflict {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 4px 12px;
+  margin: 0;
+}
+dt {
+  font-weight: 700;
+}
+dd {
+  margin: 0;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,430 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import InputText from 'primevue/inputtext'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { answer, api } from '@/api/client'
+import type { Brief, Recipe, Remedy } from '@/api/types'
+import { useKeys } from '@/frame/keys'
+import { say, sayProblem } from '@/frame/notices'
+import { useMaterials } from '@/material/useBook'
+import { useSettings } from '@/measure/settings'
+import { figure, text } from '@/measure/units'
+import BriefSentence from '@/need/BriefSentence.vue'
+import TargetList from '@/need/TargetList.vue'
+import { startingPot } from '@/need/words'
+import CautionList from '@/reading/CautionList.vue'
+import ReadingsPanel from '@/reading/ReadingsPanel.vue'
+import { useEvaluation } from '@/reading/useEvaluation'
+import BenchConflict from './BenchConflict.vue'
+import DoseList from './DoseList.vue'
+import OneMoreTable from './OneMoreTable.vue'
+import { changeBy, removeRow, setAmount, setDose } from './recipe'
+import RecipeRows from './RecipeRows.vue'
+import SwatchChart from './SwatchChart.vue'
+import { useBench } from './useBench'
+
+const props = defineProps<{ id: string }>()
+const router = useRouter()
+const client = useQueryClient()
+const settings = useSettings()
+const { materialName } = useMaterials()
+const bench = useBench(props.id)
+const onBench = bench.bench
+const { evaluation, problem } = useEvaluation(onBench)
+
+const chosen = ref(-1)
+const rowsView = ref<InstanceType<typeof RecipeRows> | null>(null)
+const keeping = ref(false)
+const note = ref('')
+const busy = ref(false)
+
+onMounted(bench.load)
+
+const recipe = computed<Recipe>({
+  get: () => onBench.value?.recipe ?? { measure: 'PARTS', parts: [], doses: [] },
+  set: (value) => bench.change((now) => ({ ...now, recipe: value })),
+})
+const brief = computed<Brief>({
+  get: () => onBench.value?.brief ?? { stage: 'ESTABLISHED' },
+  set: (value) => bench.change((now) => ({ ...now, brief: value })),
+})
+const name = ref('')
+watch(
+  () => onBench.value?.name,
+  (value) => {
+    if (value !== undefined && value !== name.value.trim()) {
+      name.value = value
+    }
+  },
+  { immediate: true },
+)
+const rename = () => bench.change((now) => ({ ...now, name: name.value }))
+
+const rows = computed(() =>
+  recipe.value.parts.map((part) => ({ materialId: part.materialId, name: materialName(part.materialId) })),
+)
+const shares = computed(() =>
+  evaluation.value && evaluation.value.shares.length === rows.value.length ? evaluation.value.shares : [],
+)
+
+const litres = computed(() =>
+  (evaluation.value?.rowLitres ?? []).map((each) => text(settings.measures.volume(each))),
+)
+const sumWords = computed(() => {
+  const read = evaluation.value
+  if (!read) {
+    return ''
+  }
+  return recipe.value.measure === 'PARTS'
+    ? `${figure(read.sum, 2, true)} parts`
+    : `${figure(read.sum, 1, true)} %`
+})
+const versionWords = computed(() => {
+  const blend = bench.blend.value
+  if (!blend) {
+    return ''
+  }
+  if (blend.latestVersion === undefined) {
+    return 'no version kept yet'
+  }
+  return `version ${blend.latestVersion}${blend.changedSinceKept ? ', changed since' : ' kept'}`
+})
+const savingWords = computed(
+  () => ({ saved: 'saved', saving: 'saving …', waiting: 'not saved yet' })[bench.saving.value],
+)
+
+const moved = ref<ReadonlySet<string>>(new Set())
+watch(
+  () => evaluation.value?.targets,
+  (now, before) => {
+    if (now && before) {
+      const old = new Map(before.map((target) => [target.quality, target.words]))
+      const changed = now.filter(
+        (target) => old.has(target.quality) && old.get(target.quality) !== target.words,
+      )
+      if (changed.length > 0 || now.length !== before.length) {
+        moved.value = new Set(changed.map((target) => target.quality))
+      }
+    }
+  },
+)
+
+const removed = (name: string) => {
+  chosen.value = Math.min(chosen.value, recipe.value.parts.length - 1)
+  say(`${name} is out of the blend.`, bench.undo)
+}
+
+const take = (remedy: Remedy) => {
+  if (remedy.kind === 'PART') {
+    recipe.value = setAmount(recipe.value, remedy.row, remedy.value)
+  } else if (remedy.kind === 'DOSE') {
+    recipe.value = setDose(recipe.value, remedy.subject, remedy.value)
+  } else if (remedy.kind === 'WALL') {
+    const pot = brief.value.pot ?? startingPot()
+    brief.value = { ...brief.value, pot: { ...pot, wall: remedy.subject as typeof pot.wall } }
+  } else if (brief.value.habit) {
+    brief.value = { ...brief.value, habit: { ...brief.value.habit, everyDays: remedy.value } }
+  }
+  say('Done as proposed.', bench.undo)
+}
+
+const onceAtATime = async (work: () => Promise<void>) => {
+  if (busy.value) {
+    return
+  }
+  busy.value = true
+  try {
+    await work()
+  } catch (error) {
+    sayProblem(error)
+  } finally {
+    busy.value = false
+  }
+}
+
+const keep = () =>
+  onceAtATime(async () => {
+    const version = await bench.keepVersion(note.value)
+    keeping.value = false
+    note.value = ''
+    say(`Version ${version.number} is kept.`)
+  })
+
+const mixBatch = () =>
+  onceAtATime(async () => {
+    const version = await bench.keepVersion('')
+    const batch = await answer(
+      api.POST('/api/batches', {
+        body: {
+          id: crypto.randomUUID(),
+          blendId: props.id,
+          versionNumber: version.number,
+          fills: [{ count: 1, pot: brief.value.pot ?? startingPot(), rootBallLitres: 0 }],
+          reserve: 0.05,
+          scoopLitres: settings.scoopLitres,
+          tubLitres: 20,
+        },
+      }),
+    )
+    await client.invalidateQueries({ queryKey: ['batches'] })
+    await router.push(`/batches/${batch.id}`)
+  })
+
+const remove = () =>
+  onceAtATime(async () => {
+    const id = props.id
+    await answer(api.DELETE('/api/blends/{id}', { params: { path: { id } } }))
+    await client.invalidateQueries({ queryKey: ['blends'] })
+    await router.push('/blends')
+    say(`${name.value} is deleted.`, async () => {
+      await answer(api.POST('/api/blends/{id}/restore', { params: { path: { id } } }))
+      await client.invalidateQueries({ queryKey: ['blends'] })
+    })
+  })
+
+const onRow = (work: (row: number) => void) => () => {
+  if (chosen.value >= 0 && chosen.value < recipe.value.parts.length) {
+    work(chosen.value)
+    return true
+  }
+  return false
+}
+const step = (row: number, by: number) => {
+  recipe.value = changeBy(recipe.value, row, by)
+}
+const digit = (value: number) =>
+  onRow((row) => {
+    recipe.value = setAmount(recipe.value, row, recipe.value.measure === 'PARTS' ? value : value * 10)
+  })
+
+useKeys({
+  ArrowDown: () => {
+    chosen.value = Math.min(recipe.value.parts.length - 1, chosen.value + 1)
+  },
+  ArrowUp: () => {
+    chosen.value = Math.max(0, chosen.value - 1)
+  },
+  '+': onRow((row) => step(row, 1)),
+  '=': onRow((row) => step(row, 1)),
+  '-': onRow((row) => step(row, -1)),
+  ...Object.fromEntries(Array.from({ length: 10 }, (_, value) => [String(value), digit(value)])),
+  Delete: onRow((row) => {
+    const name = materialName(recipe.value.parts[row]?.materialId ?? '')
+    recipe.value = removeRow(recipe.value, row)
+    removed(name)
+  }),
+  a: () => rowsView.value?.focusAdder(),
+  u: bench.undo,
+  U: bench.redo,
+  v: () => {
+    keeping.value = true
+  },
+  Enter: (event) => ((event.target as HTMLElement).closest('button, a') ? false : void mixBatch()),
+})
+</script>
+
+<template>
+  <main v-if="bench.loadProblem.value" class="page">
+    <h1>Blend</h1>
+    <p class="say harm" role="alert">{{ bench.loadProblem.value }}</p>
+    <p><RouterLink to="/blends">Back to the blends</RouterLink></p>
+  </main>
+  <main v-else class="bench">
+    <section class="brief-side" aria-label="Brief">
+      <h1>
+        <label for="blend-name" class="visually-hidden">Name of the blend</label>
+        <InputText id="blend-name" v-model="name" class="name" @change="rename" />
+      </h1>
+      <p class="soft state">
+        {{ versionWords }} ·
+        <span :class="{ waiting: bench.saving.value === 'waiting' }">{{ savingWords }}</span>
+      </p>
+      <p v-if="bench.problem.value" class="say harm" role="alert">{{ bench.problem.value }}</p>
+      <BriefSentence v-if="onBench" v-model="brief" />
+      <div v-else class="skeleton" style="height: 200px" />
+      <TargetList :targets="evaluation?.targets ?? []" :moved="moved" />
+    </section>
+
+    <section class="mix" aria-label="Blend">
+      <BenchConflict
+        v-if="bench.theirs.value && onBench"
+        :mine="onBench"
+        :theirs="bench.theirs.value"
+        @mine="bench.keepMine"
+        @theirs="bench.takeTheirs"
+      />
+      <div class="top">
+        <div class="swatch-side">
+          <SwatchChart :rows="rows" :shares="shares" :chosen="chosen" />
+          <p class="sums figures">
+            <span>{{ sumWords }}</span>
+            <span v-if="evaluation?.looseLitres !== undefined && evaluation.mixLitres !== undefined">
+              {{ text(settings.measures.volume(evaluation.looseLitres)) }} scooped →
+              {{ text(settings.measures.volume(evaluation.mixLitres)) }} in the pot
+            </span>
+          </p>
+          <p v-for="notice in evaluation?.notices ?? []" :key="notice" class="say attention">{{ notice }}</p>
+        </div>
+        <div class="rows-side">
+          <RecipeRows
+            ref="rowsView"
+            v-model="recipe"
+            :shares="shares"
+            :litres="litres"
+            :chosen="chosen"
+            @choose="chosen = $event"
+            @removed="removed"
+          />
+          <DoseList v-model="recipe" />
+        </div>
+      </div>
+      <div class="actions">
+        <Button label="Mix a batch" :disabled="busy || !!problem" @click="mixBatch" />
+        <Button label="Keep this version" outlined :disabled="busy" @click="keeping = true" />
+        <span class="ways">
+          <button type="button" class="plain" :disabled="!bench.canUndo.value" @click="bench.undo">
+            Undo
+          </button>
+          <button type="button" class="plain" :disabled="!bench.canRedo.value" @click="bench.redo">
+            Redo
+          </button>
+          <button type="button" class="plain danger" @click="remove">Delete blend</button>
+        </span>
+      </div>
+      <OneMoreTable v-if="evaluation" :evaluation="evaluation" @step="step" />
+      <CautionList :cautions="evaluation?.cautions ?? []" />
+    </section>
+
+    <section class="readings-side" aria-label="Readings">
+      <ReadingsPanel :evaluation="evaluation" :problem="problem" @remedy="take" />
+    </section>
+
+    <Dialog v-model:visible="keeping" modal header="Keep this version" :style="{ width: '26rem' }">
+      <form class="keep" @submit.prevent="keep">
+        <label for="version-note">What is new in it? (may stay empty)</label>
+        <InputText id="version-note" v-model="note" autocomplete="off" autofocus />
+        <Button type="submit" label="Keep" :disabled="busy" />
+      </form>
+    </Dialog>
+  </main>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template-columns: 284px minmax(0, 1fr) 290px;
+  max-width: 1560px;
+  margin: 0 auto;
+  min-height: calc(100vh - 63px);
+}
+.bench > section {
+  padding: 18px 22px 28px;
+}
+.mix {
+  border: 1px dashed var(--stitch);
+  border-width: 0 1px;
+  display: flex;
+  flex-direction: column;
+  gap: 16px;
+}
+.brief-side {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.name {
+  font: 650 25px/1.1 var(--heading);
+  width: 100%;
+  border-color: transparent;
+  background: transparent;
+  padding: 2px 4px;
+  margin: 0 -5px;
+}
+.name:hover,
+.name:focus {
+  border-color: var(--stitch);
+}
+.state {
+  font-size: 13.5px;
+  margin-top: -8px;
+}
+.waiting {
+  color: var(--marigold-ink);
+  font-weight: 600;
+}
+.top {
+  display: grid;
+  grid-template-columns: minmax(210px, 280px) minmax(0, 1fr);
+  gap: 22px;
+}
+.swatch-side,
+.rows-side {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.sums {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  justify-content: space-between;
+  font-size: 13px;
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+.ways {
+  display: flex;
+  gap: 16px;
+  margin-left: auto;
+}
+.plain:disabled {
+  color: var(--stitch);
+  cursor: default;
+}
+.keep {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+@media (max-width: 1120px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr) 290px;
+  }
+  .brief-side {
+    grid-column: 1 / -1;
+    border-bottom: 1px dashed var(--stitch);
+  }
+  .mix {
+    border-width: 0 1px 0 0;
+  }
+}
+@media (max-width: 820px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .bench > section {
+    padding: 14px;
+  }
+  .mix {
+    border: 0;
+  }
+  .readings-side {
+    border-top: 1px dashed var(--stitch);
+  }
+}
+@media (max-width: 640px) {
+  .top {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .swatch-side {
+    max-width: 300px;
+  }
+}
+</style>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import Select from 'primevue/select'
+import { computed, ref } from 'vue'
+import type { Recipe } from '@/api/types'
+import { useMaterials } from '@/material/useBook'
+import NumberField from '@/measure/NumberField.vue'
+import { useSettings } from '@/measure/settings'
+import { text } from '@/measure/units'
+import { removeDose, setDose } from './recipe'
+
+/** What rides along by weight: lime, sulfur, granules. */
+const model = defineModel<Recipe>({ required: true })
+const settings = useSettings()
+const { amendments, amendment } = useMaterials()
+const rest = computed(() =>
+  amendments.value.filter((each) => !model.value.doses.some((dose) => dose.amendmentId === each.id)),
+)
+const picked = ref<string>()
+const add = (id: string | undefined) => {
+  if (id) {
+    model.value = setDose(model.value, id, amendment(id)?.usualLowGPerL ?? 1)
+    picked.value = undefined
+  }
+}
+</script>
+
+<template>
+  <div class="doses">
+    <ul class="choices">
+      <li v-for="dose in model.doses" :key="dose.amendmentId">
+        <span>{{ amendment(dose.amendmentId)?.name ?? dose.amendmentId }}</span>
+        <NumberField
+          :model-value="dose.gPerL"
+          :label="`Grams per litre of ${amendment(dose.amendmentId)?.name ?? dose.amendmentId}`"
+          hide-label
+          unit="g/L"
+          :input-id="`dose-${dose.amendmentId}`"
+          @update:model-value="model = setDose(model, dose.amendmentId, $event)"
+        />
+        <small v-if="settings.measures.us" class="soft">{{ text(settings.measures.dose(dose.gPerL)) }}</small>
+        <button
+          type="button"
+          class="remove"
+          :aria-label="`Remove ${amendment(dose.amendmentId)?.name ?? dose.amendmentId}`"
+          @click="model = removeDose(model, dose.amendmentId)"
+        >
+          ×
+        </button>
+      </li>
+    </ul>
+    <Select
+      v-model="picked"
+      :options="rest"
+      option-label="name"
+      option-value="id"
+      placeholder="Add lime, feed …"
+      aria-label="Add a dose"
+      size="small"
+      @update:model-value="add"
+    />
+  </div>
+</template>
+
+<style scoped>
+.doses {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  align-items: flex-start;
+}
+ul {
+  width: 100%;
+}
+li {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+  padding: 3px 2px 3px 6px;
+}
+li > span {
+  flex: 1;
+}
+li :deep(input) {
+  width: 4em;
+}
+.remove {
+  background: none;
+  border: 0;
+  color: var(--soft-ink);
+  font-size: 17px;
+  line-height: 1;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,297 @@
+<script setup lang="ts">
+import AutoComplete from 'primevue/autocomplete'
+import SelectButton from 'primevue/selectbutton'
+import { computed, nextTick, ref } from 'vue'
+import type { Material, Recipe } from '@/api/types'
+import StitchMark from '@/material/StitchMark.vue'
+import { useMaterials } from '@/material/useBook'
+import { figure } from '@/measure/units'
+import {
+  addMaterial,
+  changeBy,
+  fillWith,
+  removeRow,
+  rewrite,
+  scaleToHundred,
+  setAmount,
+  sumOf,
+} from './recipe'
+
+/** The rows of a recipe: material, parts or per cent, share. */
+const props = defineProps<{ shares: readonly number[]; litres: readonly string[]; chosen: number }>()
+const model = defineModel<Recipe>({ required: true })
+const emit = defineEmits<{ choose: [row: number]; removed: [name: string] }>()
+const { materials, material, materialName } = useMaterials()
+
+const measure = computed({
+  get: () => model.value.measure,
+  set: (value: Recipe['measure']) => (model.value = rewrite(model.value, value)),
+})
+const missing = computed(() => (model.value.measure === 'PERCENT' ? 100 - sumOf(model.value) : 0))
+const largest = computed(() => {
+  const amounts = model.value.parts.map((part) => part.amount)
+  return amounts.indexOf(Math.max(...amounts))
+})
+
+const wanted = ref<Material | string>('')
+const found = ref<Material[]>([])
+const unknown = ref('')
+const adder = ref<{ $el: HTMLElement } | null>(null)
+
+const search = (query: string) => {
+  unknown.value = ''
+  const typed = query.trim().toLowerCase()
+  found.value = materials.value.filter(
+    (each) => each.name.toLowerCase().includes(typed) || each.roleWords.some((role) => role.includes(typed)),
+  )
+}
+const add = async (chosen: Material) => {
+  model.value = addMaterial(model.value, chosen.id)
+  await nextTick()
+  wanted.value = ''
+  emit(
+    'choose',
+    model.value.parts.findIndex((part) => part.materialId === chosen.id),
+  )
+}
+const settle = () => {
+  const typed = typeof wanted.value === 'string' ? wanted.value.trim() : ''
+  if (typed !== '' && found.value.length === 0) {
+    unknown.value = typed
+  } else if (typed !== '' && found.value.length === 1 && found.value[0]) {
+    void add(found.value[0])
+  }
+}
+const remove = (row: number) => {
+  const name = materialName(model.value.parts[row]?.materialId ?? '')
+  model.value = removeRow(model.value, row)
+  emit('removed', name)
+}
+const typedAmount = (row: number, text: string) => {
+  const value = Number(text.trim().replace(',', '.'))
+  if (text.trim() !== '' && Number.isFinite(value)) {
+    model.value = setAmount(model.value, row, value)
+  }
+}
+const share = (row: number) => figure((props.shares[row] ?? 0) * 100, 1, true)
+const focusAdder = () => adder.value?.$el.querySelector('input')?.focus()
+defineExpose({ focusAdder })
+</script>
+
+<template>
+  <div class="recipe-rows">
+    <div class="head">
+      <SelectButton
+        v-model="measure"
+        :options="[
+          { label: 'parts', value: 'PARTS' },
+          { label: 'per cent', value: 'PERCENT' },
+        ]"
+        option-label="label"
+        option-value="value"
+        size="small"
+        :allow-empty="false"
+        aria-label="Write the recipe in"
+      />
+    </div>
+    <ol class="choices" aria-label="Materials of the blend">
+      <li
+        v-for="(part, row) in model.parts"
+        :key="row"
+        :class="{ chosen: row === chosen }"
+        :aria-current="row === chosen ? 'true' : undefined"
+        @click="emit('choose', row)"
+      >
+        <StitchMark :material-id="part.materialId" :size="24" />
+        <span class="name">
+          <b>{{ materialName(part.materialId) }}</b>
+          <small class="soft">{{ material(part.materialId)?.grade ?? '' }}</small>
+        </span>
+        <span class="stepper">
+          <button
+            type="button"
+            :aria-label="`One step less ${materialName(part.materialId)}`"
+            @click.stop="model = changeBy(model, row, -1)"
+          >
+            −
+          </button>
+          <input
+            class="figures"
+            inputmode="decimal"
+            :value="figure(part.amount, 3, true)"
+            :aria-label="`${model.measure === 'PARTS' ? 'Parts' : 'Per cent'} of ${materialName(part.materialId)}`"
+            @focus="emit('choose', row)"
+            @change="typedAmount(row, ($event.target as HTMLInputElement).value)"
+          />
+          <button
+            type="button"
+            :aria-label="`One step more ${materialName(part.materialId)}`"
+            @click.stop="model = changeBy(model, row, 1)"
+          >
+            +
+          </button>
+        </span>
+        <span class="share figures">{{ share(row) }} %</span>
+        <span class="litres figures soft">{{ litres[row] ?? '' }}</span>
+        <button
+          type="button"
+          class="remove"
+          :aria-label="`Remove ${materialName(part.materialId)}`"
+          @click.stop="remove(row)"
+        >
+          ×
+        </button>
+      </li>
+    </ol>
+    <AutoComplete
+      ref="adder"
+      v-model="wanted"
+      input-id="add-material"
+      :suggestions="found"
+      option-label="name"
+      placeholder="Add a material (a)"
+      aria-label="Add a material"
+      complete-on-focus
+      :delay="40"
+      scroll-height="300px"
+      @complete="search($event.query)"
+      @option-select="add($event.value as Material)"
+      @keydown.enter="settle"
+    >
+      <template #option="{ option }">
+        <span class="option">
+          <StitchMark :material-id="(option as Material).id" :size="18" />
+          <span>{{ (option as Material).name }}</span>
+          <small class="soft"
+            >{{ (option as Material).grade }} · {{ (option as Material).roleWords.join(', ') }}</small
+          >
+        </span>
+      </template>
+    </AutoComplete>
+    <p v-if="unknown" class="wrong" role="alert">
+      The Book has no material “{{ unknown.slice(0, 40) }}”. Type a part of a name, or what it does: air,
+      water, feed.
+    </p>
+    <div v-if="missing > 0.05 && model.parts.length > 0" class="say attention">
+      <p>
+        <b>The sum is {{ figure(100 - missing, 1, true) }} %:</b> {{ figure(missing, 1, true) }} % is open.
+      </p>
+      <p>
+        <button type="button" class="plain" @click="model = scaleToHundred(model)">Scale to 100</button>,
+        <button type="button" class="plain" @click="model = fillWith(model, largest)">
+          fill with {{ materialName(model.parts[largest]?.materialId ?? '') }}</button
+        >, or keep it open as a reserve.
+      </p>
+    </div>
+    <div v-if="missing < -0.05" class="say attention">
+      <p>
+        <b>The sum is {{ figure(100 - missing, 1, true) }} %,</b> more than there is.
+        <button type="button" class="plain" @click="model = scaleToHundred(model)">Scale to 100</button>
+      </p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.recipe-rows {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+li {
+  display: grid;
+  grid-template-columns: 24px minmax(90px, 1fr) auto 54px 56px 20px;
+  gap: 8px;
+  align-items: center;
+  padding: 4px 2px 4px 6px;
+  border-bottom: 1px solid var(--line);
+  border-left: 3px solid transparent;
+}
+li.chosen {
+  background: var(--wash);
+  border-left-color: var(--bottle);
+}
+.name {
+  display: flex;
+  flex-direction: column;
+  line-height: 1.15;
+  min-width: 0;
+}
+.name b {
+  font-weight: 600;
+}
+.stepper {
+  display: flex;
+  align-items: center;
+}
+.stepper button {
+  width: 28px;
+  height: 30px;
+  border: 1px solid var(--stitch);
+  background: var(--sheet);
+  font: 17px/1 var(--figures);
+  color: var(--ink);
+  cursor: pointer;
+}
+.stepper button:hover {
+  background: var(--bottle-soft);
+}
+.stepper input {
+  width: 42px;
+  height: 30px;
+  border: 1px solid var(--stitch);
+  border-width: 1px 0;
+  background: var(--sheet);
+  color: var(--ink);
+  text-align: center;
+  font-size: 16px;
+  font-weight: 600;
+  border-radius: 0;
+}
+.share,
+.litres {
+  text-align: right;
+  font-size: 13px;
+  white-space: nowrap;
+}
+.remove {
+  background: none;
+  border: 0;
+  color: var(--soft-ink);
+  font-size: 17px;
+  line-height: 1;
+  padding: 4px 2px;
+  cursor: pointer;
+}
+.remove:hover {
+  color: var(--brick);
+}
+.recipe-rows :deep(.p-autocomplete),
+.recipe-rows :deep(.p-autocomplete input) {
+  width: 100%;
+}
+.option {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.wrong {
+  color: var(--brick);
+}
+@media (max-width: 640px) {
+  li {
+    grid-template-columns: 24px minmax(80px, 1fr) auto 50px 20px;
+  }
+  .litres {
+    display: none;
+  }
+  .stepper button {
+    width: 36px;
+    height: 38px;
+  }
+  .stepper input {
+    height: 38px;
+  }
+}
+</style>

@@ -1,0 +1,252 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Answer, Potting } from '@/api/types'
+import { say, sayProblem } from '@/frame/notices'
+import { useSettings } from '@/measure/settings'
+import { text } from '@/measure/units'
+import { potWords } from '@/need/words'
+import { agoWords, daysBetween, inWords, longDate } from './days'
+
+/** Who to look at today, and what is waiting. */
+const settings = useSettings()
+const client = useQueryClient()
+const query = useQuery({ queryKey: ['today'], queryFn: () => answer(api.GET('/api/today')), staleTime: 0 })
+const today = computed(() => query.data.value)
+const busy = ref(new Set<string>())
+
+const byPlace = computed(() => {
+  const places = new Map<string, Potting[]>()
+  for (const each of today.value?.due ?? []) {
+    const place = each.brief.place?.name ?? 'elsewhere'
+    places.set(place, [...(places.get(place) ?? []), each])
+  }
+  return [...places.entries()]
+})
+const later = computed(() => (today.value?.later ?? []).slice(0, 12))
+
+const ANSWERS: { answer: Answer; label: string; done: string }[] = [
+  { answer: 'WATERED', label: 'I watered it', done: 'watered' },
+  { answer: 'STILL_MOIST', label: 'Still moist', done: 'left, still moist' },
+  { answer: 'BONE_DRY', label: 'Was bone dry, watered', done: 'watered, was bone dry' },
+]
+
+const look = async (potting: Potting, given: (typeof ANSWERS)[number]) => {
+  if (busy.value.has(potting.id)) {
+    return
+  }
+  busy.value.add(potting.id)
+  const id = crypto.randomUUID()
+  try {
+    const after = await answer(
+      api.POST('/api/looks', { body: { id, pottingId: potting.id, answer: given.answer } }),
+    )
+    await client.invalidateQueries({ queryKey: ['today'] })
+    say(
+      `${potting.label}: ${given.done}. Next look ${inWords(daysBetween(today.value?.date ?? '', after.nextLookOn))}.`,
+      async () => {
+        await answer(api.DELETE('/api/looks/{id}', { params: { path: { id } } }))
+        await client.invalidateQueries({ queryKey: ['today'] })
+      },
+    )
+  } catch (error) {
+    sayProblem(error)
+  } finally {
+    busy.value.delete(potting.id)
+  }
+}
+const since = (potting: Potting) => daysBetween(potting.lastWateredOn, today.value?.date ?? '')
+const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.value?.date ?? '')
+</script>
+
+<template>
+  <main class="page">
+    <div class="page-head">
+      <div>
+        <h1>Today</h1>
+        <p v-if="today" class="soft">
+          {{ longDate(today.date) }} ·
+          {{
+            today.due.length === 0
+              ? 'no pot to look at'
+              : today.due.length === 1
+                ? 'one pot to look at'
+                : `${today.due.length} pots to look at`
+          }}
+        </p>
+      </div>
+    </div>
+    <p v-if="query.error.value" class="say harm" role="alert">{{ query.error.value.message }}</p>
+    <div v-if="!today && !query.error.value">
+      <div v-for="i in 5" :key="i" class="skeleton" style="height: 58px; margin-bottom: 10px" />
+    </div>
+    <div v-if="today" class="columns">
+      <section aria-label="To look at">
+        <template v-for="[place, pottings] in byPlace" :key="place">
+          <h2 class="place">{{ place }}</h2>
+          <ul class="choices">
+            <li v-for="potting in pottings" :key="potting.id" class="due">
+              <div class="who">
+                <b>{{ potting.label }}</b>
+                <span class="soft">
+                  {{ potting.brief.pot ? potWords(potting.brief.pot, settings.measures) : '' }} ·
+                  {{ potting.blendName }}
+                </span>
+                <span class="why">
+                  {{
+                    agoWords(since(potting)) === 'today'
+                      ? 'Watered today'
+                      : `Watered ${agoWords(since(potting))}`
+                  }}, {{ potting.nextLookBecause
+                  }}<template v-if="overdue(potting) > 0"
+                    >, {{ overdue(potting) === 1 ? 'a day' : `${overdue(potting)} days` }} late</template
+                  >.
+                </span>
+              </div>
+              <div class="answers">
+                <Button
+                  v-for="(given, i) in ANSWERS"
+                  :key="given.answer"
+                  :label="given.label"
+                  :outlined="i > 0"
+                  :text="i === 2"
+                  size="small"
+                  :disabled="busy.has(potting.id)"
+                  :aria-label="`${given.label}: ${potting.label}`"
+                  @click="look(potting, given)"
+                />
+              </div>
+            </li>
+          </ul>
+        </template>
+        <p v-if="today.due.length === 0" class="empty">
+          <template v-if="today.later.length === 0">
+            No pot yet. Make a <RouterLink to="/blends">blend</RouterLink>, mix a batch of it and pot a plant
+            up: then this page says when to look at it.
+          </template>
+          <template v-else>Nothing to look at today. Leave them in peace.</template>
+        </p>
+      </section>
+      <aside aria-label="Coming up">
+        <template v-if="today.toMix.length > 0">
+          <h2>To mix</h2>
+          <ul class="choices small">
+            <li v-for="batch in today.toMix" :key="batch.id">
+              <RouterLink :to="`/batches/${batch.id}`">{{ batch.blendName }}</RouterLink>
+              <span class="soft">
+                {{ text(settings.measures.volume(batch.litresToMake)) }} for
+                {{ batch.pots === 1 ? 'one pot' : `${batch.pots} pots` }}
+              </span>
+            </li>
+          </ul>
+        </template>
+        <h2 v-if="later.length > 0">Next days</h2>
+        <ul class="choices small">
+          <li v-for="potting in later" :key="potting.id">
+            <span>{{ potting.label }}</span>
+            <span class="soft">{{ inWords(daysBetween(today.date, potting.nextLookOn)) }}</span>
+          </li>
+        </ul>
+        <p v-if="today.later.length > later.length" class="soft">
+          and {{ today.later.length - later.length }} more, in <RouterLink to="/pots">Pots</RouterLink>
+        </p>
+      </aside>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 320px;
+  gap: 40px;
+}
+.place {
+  text-transform: none;
+  margin: 20px 0 4px;
+  padding-bottom: 4px;
+  border-bottom: 1px dashed var(--stitch);
+}
+.place::first-letter {
+  text-transform: uppercase;
+}
+section > .place:first-child {
+  margin-top: 0;
+}
+.due {
+  display: flex;
+  gap: 14px 20px;
+  align-items: center;
+  justify-content: space-between;
+  padding: 9px 0;
+  border-bottom: 1px solid var(--line);
+}
+.who {
+  display: flex;
+  flex-direction: column;
+  line-height: 1.3;
+  min-width: 0;
+}
+.who b {
+  font-size: 16px;
+  overflow-wrap: anywhere;
+}
+.who .soft,
+.why {
+  font-size: 13.5px;
+}
+.answers {
+  display: flex;
+  gap: 8px;
+  flex: none;
+}
+aside {
+  border-left: 1px dashed var(--stitch);
+  padding-left: 24px;
+}
+aside h2 {
+  margin: 0 0 6px;
+}
+aside ul + h2 {
+  margin-top: 22px;
+}
+.small li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--line);
+  font-size: 14px;
+}
+.small .soft {
+  white-space: nowrap;
+}
+.empty {
+  font-size: 17px;
+  max-width: 46ch;
+}
+@media (max-width: 980px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  aside {
+    border-left: 0;
+    border-top: 1px dashed var(--stitch);
+    padding: 16px 0 0;
+  }
+}
+@media (max-width: 720px) {
+  .due {
+    flex-direction: column;
+    align-items: flex-start;
+  }
+  .answers {
+    flex-wrap: wrap;
+  }
+  .answers :deep(button) {
+    min-height: 42px;
+  }
+}
+</style>

@@ -1,0 +1,3 @@
+/// <reference types="vite/client" />
+declare module '@fontsource/*'
+declare module '@fontsource-variable/*'

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import Dialog from 'primevue/dialog'
+import SelectButton from 'primevue/selectbutton'
+import InputText from 'primevue/inputtext'
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import NumberField from '@/measure/NumberField.vue'
+import { useSettings } from '@/measure/settings'
+import { useKeys } from './keys'
+import KeyHelp from './KeyHelp.vue'
+import NoticeList from './NoticeList.vue'
+import ThreadNav from './ThreadNav.vue'
+
+const GO_WITHIN_MS = 1500
+const settings = useSettings()
+const router = useRouter()
+const showSettings = ref(false)
+const showKeys = ref(false)
+let goSince = 0
+
+const go = (path: string) => () => {
+  if (Date.now() - goSince > GO_WITHIN_MS) {
+    return false
+  }
+  goSince = 0
+  void router.push(path)
+  return true
+}
+
+useKeys({
+  g: () => {
+    goSince = Date.now()
+  },
+  t: go('/'),
+  b: go('/blends'),
+  m: go('/batches'),
+  p: go('/pots'),
+  k: go('/book/plants'),
+  '?': () => {
+    showKeys.value = true
+  },
+})
+</script>
+
+<template>
+  <ThreadNav @settings="showSettings = true" @keys="showKeys = true" />
+  <RouterView />
+  <NoticeList />
+  <Dialog v-model:visible="showKeys" modal dismissable-mask header="Keys" :style="{ width: '34rem' }">
+    <KeyHelp />
+  </Dialog>
+  <Dialog
+    v-model:visible="showSettings"
+    modal
+    dismissable-mask
+    header="Units & light"
+    :style="{ width: '26rem' }"
+  >
+    <div class="settings">
+      <h3 id="units-label">Units</h3>
+      <SelectButton
+        v-model="settings.system"
+        :options="[
+          { label: 'Metric', value: 'metric' },
+          { label: 'US', value: 'us' },
+        ]"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-labelledby="units-label"
+      />
+      <h3 id="light-label">Light</h3>
+      <SelectButton
+        v-model="settings.night"
+        :options="[
+          { label: 'Day', value: false },
+          { label: 'Night bench', value: true },
+        ]"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-labelledby="light-label"
+      />
+      <NumberField v-model="settings.scoopLitres" label="My scoop holds" kind="volume" input-id="my-scoop" />
+      <div class="currency">
+        <label for="currency">Currency sign</label>
+        <InputText id="currency" v-model="settings.currency" maxlength="4" />
+      </div>
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.settings {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.currency {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+}
+.currency input {
+  width: 5em;
+}
+</style>

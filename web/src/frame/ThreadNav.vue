@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+
+/** The thread: one line with a knot for each station of the work; the knot of the current one is filled. */
+const stations = [
+  { place: 'today', to: '/', name: 'Today' },
+  { place: 'blends', to: '/blends', name: 'Blends' },
+  { place: 'batches', to: '/batches', name: 'Batches' },
+  { place: 'pots', to: '/pots', name: 'Pots' },
+]
+const emit = defineEmits<{ settings: []; keys: [] }>()
+const route = useRoute()
+const here = computed(() => String(route.meta.place ?? ''))
+</script>
+
+<template>
+  <header>
+    <RouterLink to="/" class="mark" aria-label="Loose Knit, to Today">loose<b>knit</b></RouterLink>
+    <nav aria-label="Stations of the work" class="thread">
+      <svg viewBox="0 0 520 24" preserveAspectRatio="none" aria-hidden="true">
+        <path
+          d="M4 11 C 50 2, 90 22, 140 12 S 230 3, 280 12 S 380 20, 420 11 S 490 6, 520 9"
+          fill="none"
+          stroke="var(--bottle)"
+          stroke-width="2"
+          vector-effect="non-scaling-stroke"
+        />
+      </svg>
+      <RouterLink
+        v-for="station in stations"
+        :key="station.place"
+        :to="station.to"
+        class="station"
+        :class="{ here: here === station.place }"
+        :aria-current="here === station.place ? 'page' : undefined"
+      >
+        <span class="knot" aria-hidden="true" />
+        {{ station.name }}
+      </RouterLink>
+    </nav>
+    <div class="side">
+      <RouterLink to="/book/plants" :aria-current="here === 'book' ? 'page' : undefined">Book</RouterLink>
+      <button type="button" @click="emit('settings')">Units &amp; light</button>
+      <button type="button" class="keys" aria-label="Keys" @click="emit('keys')"><kbd>?</kbd></button>
+    </div>
+  </header>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  align-items: center;
+  gap: 34px;
+  height: 62px;
+  padding: 0 28px;
+  border-bottom: 1px solid var(--line);
+}
+.mark {
+  font: 650 21px/1 var(--heading);
+  color: var(--ink);
+  text-decoration: none;
+  letter-spacing: -0.02em;
+}
+.mark b {
+  color: var(--bottle);
+  font-weight: 750;
+}
+.thread {
+  position: relative;
+  display: flex;
+  width: 480px;
+}
+.thread svg {
+  position: absolute;
+  inset: 0 0 auto 0;
+  width: 100%;
+  height: 24px;
+}
+.station {
+  position: relative;
+  flex: 1;
+  color: var(--ink);
+  text-decoration: none;
+  padding-top: 27px;
+  line-height: 1.2;
+}
+.knot {
+  position: absolute;
+  top: 6px;
+  left: 4px;
+  width: 11px;
+  height: 11px;
+  border: 2px solid var(--bottle);
+  border-radius: 50%;
+  background: var(--paper);
+}
+.here {
+  font-weight: 700;
+}
+.here .knot {
+  background: var(--bottle);
+  width: 15px;
+  height: 15px;
+  top: 4px;
+  left: 2px;
+}
+.side {
+  margin-left: auto;
+  display: flex;
+  gap: 20px;
+  align-items: center;
+}
+.side a,
+.side button {
+  background: none;
+  border: 0;
+  padding: 4px 0;
+  font: inherit;
+  color: var(--soft-ink);
+  cursor: pointer;
+  text-decoration: none;
+}
+.side a:hover,
+.side button:hover,
+.side a[aria-current] {
+  color: var(--ink);
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+.side a[aria-current] {
+  font-weight: 700;
+}
+kbd {
+  font: 13px var(--figures);
+  border: 1px solid var(--line);
+  padding: 2px 8px;
+}
+@media (max-width: 860px) {
+  header {
+    flex-wrap: wrap;
+    height: auto;
+    gap: 8px 16px;
+    padding: 10px 14px 8px;
+  }
+  .thread {
+    order: 3;
+    width: 100%;
+  }
+  .keys {
+    display: none;
+  }
+}
+</style>

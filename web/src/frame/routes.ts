@@ -1,0 +1,69 @@
+import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router'
+import TodayPage from '@/care/TodayPage.vue'
+
+const routes: RouteRecordRaw[] = [
+  { path: '/', name: 'today', component: TodayPage, meta: { title: 'Today', place: 'today' } },
+  {
+    path: '/blends',
+    name: 'blends',
+    component: () => import('@/blend/BlendsPage.vue'),
+    meta: { title: 'Blends', place: 'blends' },
+  },
+  {
+    path: '/blends/:id',
+    name: 'blend',
+    component: () => import('@/blend/BlendPage.vue'),
+    props: true,
+    meta: { title: 'Blend', place: 'blends' },
+  },
+  {
+    path: '/batches',
+    name: 'batches',
+    component: () => import('@/batch/BatchesPage.vue'),
+    meta: { title: 'Batches', place: 'batches' },
+  },
+  {
+    path: '/batches/:id',
+    name: 'batch',
+    component: () => import('@/batch/BatchPage.vue'),
+    props: true,
+    meta: { title: 'Batch', place: 'batches' },
+  },
+  {
+    path: '/batches/:batchId/pot-up',
+    name: 'pot-up',
+    component: () => import('@/pot/PotUpPage.vue'),
+    props: true,
+    meta: { title: 'Pot up', place: 'pots' },
+  },
+  {
+    path: '/pots',
+    name: 'pots',
+    component: () => import('@/pot/PotsPage.vue'),
+    meta: { title: 'Pots', place: 'pots' },
+  },
+  { path: '/book', redirect: '/book/plants' },
+  {
+    path: '/book/:chapter(plants|materials)',
+    name: 'book',
+    component: () => import('@/frame/BookPage.vue'),
+    props: true,
+    meta: { title: 'Book', place: 'book' },
+  },
+  {
+    path: '/:anything(.*)*',
+    name: 'lost',
+    component: () => import('@/frame/LostPage.vue'),
+    meta: { title: 'Not found', place: '' },
+  },
+]
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes,
+  scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? undefined : { top: 0 }),
+})
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta.title)} · Loose Knit`
+})

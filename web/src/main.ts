@@ -1,0 +1,34 @@
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { createPinia } from 'pinia'
+import PrimeVue from 'primevue/config'
+import { createApp } from 'vue'
+import { answer, api } from './api/client'
+import App from './frame/App.vue'
+import { sayProblem } from './frame/notices'
+import { router } from './frame/routes'
+import { useSettings } from './measure/settings'
+import './theme/base.css'
+import './theme/fonts'
+import { looseKnit } from './theme/preset'
+
+const app = createApp(App)
+app.use(createPinia())
+app.use(VueQueryPlugin, {
+  queryClientConfig: {
+    defaultOptions: { queries: { retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
+  },
+})
+app.use(PrimeVue, { theme: { preset: looseKnit, options: { darkModeSelector: '.night' } } })
+app.use(router)
+app.config.errorHandler = (error) => {
+  console.error(error)
+  sayProblem(error)
+}
+
+const settings = useSettings()
+try {
+  settings.units = await answer(api.GET('/api/units'))
+} catch (error) {
+  sayProblem(error)
+}
+app.mount('#app')

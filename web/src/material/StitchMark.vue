@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { LEG, MARKS, stitchOf } from './stitches'
+
+/** One stitch of a material, as a key beside its name. */
+const props = withDefaults(defineProps<{ materialId: string; size?: number }>(), { size: 22 })
+const stitch = computed(() => stitchOf(props.materialId))
+</script>
+
+<template>
+  <svg class="stitch-mark" :width="size" :height="size * 1.1" viewBox="0 0 32 36" aria-hidden="true">
+    <g v-for="side in 2" :key="side" :transform="side === 2 ? 'translate(32 0) scale(-1 1)' : undefined">
+      <path :d="LEG" :fill="stitch.colour" stroke="var(--ink)" stroke-opacity=".45" stroke-width="1" />
+      <path
+        :d="MARKS[stitch.mark]"
+        fill="none"
+        :stroke="stitch.thread"
+        stroke-width="1.5"
+        stroke-linecap="round"
+        stroke-linejoin="round"
+      />
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.stitch-mark {
+  flex: none;
+  display: block;
+}
+</style>

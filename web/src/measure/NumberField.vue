@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import { computed, ref, watch } from 'vue'
+import { useSettings } from './settings'
+import { figure } from './units'
+
+/** A number that is typed in the person's units and held in those of the core. Says so when it is not a number. */
+const props = withDefaults(
+  defineProps<{
+    label: string
+    kind?: 'length' | 'volume' | 'temperature' | 'plain'
+    unit?: string
+    decimals?: number
+    inputId: string
+    hideLabel?: boolean
+    invalid?: boolean
+  }>(),
+  { kind: 'plain', decimals: 2 },
+)
+const model = defineModel<number>({ required: true })
+const emit = defineEmits<{ enter: [] }>()
+
+const settings = useSettings()
+const field = computed(() => settings.measures.field(props.kind))
+const shownUnit = computed(() => props.unit ?? field.value.unit)
+const shown = (value: number) =>
+  figure(value * field.value.factor + field.value.offset, props.decimals, true).replace('−', '-')
+
+const typed = ref(shown(model.value))
+const wrong = ref(false)
+
+watch([model, field], () => {
+  if (parse(typed.value) !== model.value) {
+    typed.value = shown(model.value)
+    wrong.value = false
+  }
+})
+
+function parse(entered: string): number | undefined {
+  const clean = entered.trim().replace(',', '.')
+  const value = Number(clean)
+  return clean === '' || !Number.isFinite(value)
+    ? undefined
+    : Number(((value - field.value.offset) / field.value.factor).toFixed(6))
+}
+
+function take() {
+  const value = parse(typed.value)
+  wrong.value = value === undefined
+  if (value !== undefined && value !== model.value) {
+    model.value = value
+  }
+}
+</script>
+
+<template>
+  <div class="number-field">
+    <label :for="inputId" :class="{ 'visually-hidden': hideLabel }">{{ label }}</label>
+    <span class="entry">
+      <InputText
+        :id="inputId"
+        v-model="typed"
+        inputmode="decimal"
+        autocomplete="off"
+        :invalid="wrong || invalid"
+        :aria-describedby="wrong ? `${inputId}-wrong` : undefined"
+        @update:model-value="take"
+        @keydown.enter="emit('enter')"
+      />
+      <span v-if="shownUnit" class="unit">{{ shownUnit }}</span>
+    </span>
+    <small v-if="wrong" :id="`${inputId}-wrong`" class="wrong" role="alert">
+      “{{ typed }}” is not a number. Write it like 12 or 3.5.
+    </small>
+  </div>
+</template>
+
+<style scoped>
+.number-field {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+}
+.entry {
+  display: flex;
+  align-items: baseline;
+  gap: 6px;
+}
+.entry :deep(input) {
+  width: 5.2em;
+  font-family: var(--figures);
+  text-align: right;
+}
+.unit {
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+.wrong {
+  color: var(--brick);
+  max-width: 22ch;
+}
+</style>

@@ -1,0 +1,146 @@
+import type { Units } from '@/api/types'
+
+export type System = 'metric' | 'us'
+
+/** A figure ready to read. */
+export interface Shown {
+  figure: string
+  unit: string
+}
+
+const numbers = new Map<string, Intl.NumberFormat>()
+
+/** A number with so many decimals at most, or exactly so many. */
+export const figure = (value: number, decimals: number, trim = false): string => {
+  const key = `${decimals}${trim}`
+  let format = numbers.get(key)
+  if (!format) {
+    format = new Intl.NumberFormat('en', {
+      minimumFractionDigits: trim ? 0 : decimals,
+      maximumFractionDigits: decimals,
+      useGrouping: false,
+    })
+    numbers.set(key, format)
+  }
+  const text = format.format(value)
+  return /^-0(\.0+)?$/.test(text) ? text.slice(1) : text.replace('-', '−')
+}
+
+/** Converts between the units of the core (litres, centimetres, grams, °C) and those that are shown. */
+export class Measures {
+  readonly system: System
+  private readonly factors: Map<string, number>
+
+  constructor(units: Units, system: System) {
+    this.system = system
+    this.factors = new Map(
+      [...units.volume, ...units.length, ...units.mass].map((unit) => [unit.id, unit.factor]),
+    )
+  }
+
+  get us(): boolean {
+    return this.system === 'us'
+  }
+
+  private factor(id: string): number {
+    const factor = this.factors.get(id)
+    if (factor === undefined) {
+      throw new Error(`unknown unit ${id}`)
+    }
+    return factor
+  }
+
+  /** A volume, rounded to what a scoop can mean. */
+  volume(litres: number): Shown {
+    if (this.us) {
+      const quarts = litres / this.factor('US_QUART')
+      if (quarts >= 8) {
+        return { figure: figure(litres / this.factor('US_GALLON'), 1), unit: 'gal' }
+      }
+      if (quarts >= 1) {
+        return { figure: figure(quarts, 1), unit: 'qt' }
+      }
+      const cups = litres / this.factor('US_CUP')
+      return cups >= 0.5
+        ? { figure: figure(cups, 1), unit: 'cups' }
+        : { figure: figure(litres / this.factor('US_TABLESPOON'), 0), unit: 'tbsp' }
+    }
+    if (litres < 0.995) {
+      const millilitres = litres * 1000
+      return {
+        figure: figure(millilitres < 50 ? millilitres : Math.round(millilitres / 10) * 10, 0),
+        unit: 'mL',
+      }
+    }
+    return { figure: figure(litres, litres < 20 ? 1 : 0), unit: 'L' }
+  }
+
+  mass(kilograms: number): Shown {
+    if (this.us) {
+      const pounds = (kilograms * 1000) / this.factor('POUND')
+      return pounds < 1
+        ? { figure: figure((kilograms * 1000) / this.factor('OUNCE'), 0), unit: 'oz' }
+        : { figure: figure(pounds, pounds < 20 ? 1 : 0), unit: 'lb' }
+    }
+    return kilograms < 1
+      ? { figure: figure(Math.round(kilograms * 100) * 10, 0), unit: 'g' }
+      : { figure: figure(kilograms, kilograms < 10 ? 2 : 1), unit: 'kg' }
+  }
+
+  /** A small mass that is weighed. */
+  grams(grams: number): Shown {
+    return this.us
+      ? { figure: figure(grams / this.factor('OUNCE'), grams < 280 ? 2 : 1), unit: 'oz' }
+      : { figure: figure(grams, grams < 10 ? 1 : 0), unit: 'g' }
+  }
+
+  length(centimetres: number): Shown {
+    return this.us
+      ? { figure: figure(centimetres / this.factor('INCH'), 1, true), unit: 'in' }
+      : { figure: figure(centimetres, 1, true), unit: 'cm' }
+  }
+
+  temperature(celsius: number): Shown {
+    return this.us
+      ? { figure: figure(celsius * 1.8 + 32, 0), unit: '°F' }
+      : { figure: figure(celsius, 0), unit: '°C' }
+  }
+
+  /** A dose given in grams per litre. */
+  dose(gPerL: number): Shown {
+    return this.us
+      ? { figure: figure((gPerL * this.factor('US_GALLON')) / this.factor('OUNCE'), 2), unit: 'oz/gal' }
+      : { figure: figure(gPerL, 2, true), unit: 'g/L' }
+  }
+
+  /** A reading in its own unit; only weights differ between the systems. */
+  reading(value: number, unit: string, decimals: number): Shown {
+    return unit === 'kg' && this.us
+      ? { figure: figure((value * 1000) / this.factor('POUND'), 1), unit: 'lb' }
+      : { figure: figure(value, decimals), unit }
+  }
+
+  /** How a kind of figure is typed in: unit shown, and factor and offset from the unit of the core. */
+  field(kind: 'length' | 'volume' | 'temperature' | 'plain'): {
+    unit: string
+    factor: number
+    offset: number
+  } {
+    if (kind === 'length') {
+      return this.us
+        ? { unit: 'in', factor: 1 / this.factor('INCH'), offset: 0 }
+        : { unit: 'cm', factor: 1, offset: 0 }
+    }
+    if (kind === 'volume') {
+      return this.us
+        ? { unit: 'qt', factor: 1 / this.factor('US_QUART'), offset: 0 }
+        : { unit: 'L', factor: 1, offset: 0 }
+    }
+    if (kind === 'temperature') {
+      return this.us ? { unit: '°F', factor: 1.8, offset: 32 } : { unit: '°C', factor: 1, offset: 0 }
+    }
+    return { unit: '', factor: 1, offset: 0 }
+  }
+}
+
+export const text = (shown: Shown): string => `${shown.figure} ${shown.unit}`

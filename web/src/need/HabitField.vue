@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Habit } from '@/api/types'
+import ChoiceList from '@/frame/ChoiceList.vue'
+import NumberField from '@/measure/NumberField.vue'
+import { AMOUNTS, HANDS, WATERS } from './words'
+
+/** How somebody really waters. */
+const model = defineModel<Habit>({ required: true })
+defineProps<{ idPrefix: string }>()
+const part = <K extends keyof Habit>(key: K) =>
+  computed<Habit[K]>({
+    get: () => model.value[key],
+    set: (value) => (model.value = { ...model.value, [key]: value }),
+  })
+const everyDays = part('everyDays')
+const amount = part('amount')
+const hand = part('hand')
+const water = part('water')
+</script>
+
+<template>
+  <div class="habit-field">
+    <NumberField
+      v-model="everyDays"
+      label="About every"
+      :unit="everyDays === 1 ? 'day' : 'days'"
+      :decimals="1"
+      :input-id="`${idPrefix}-every`"
+    />
+    <ChoiceList v-model="amount" :options="AMOUNTS" label="How" />
+    <ChoiceList v-model="hand" :options="HANDS" label="My hand is" />
+    <ChoiceList v-model="water" :options="WATERS" label="With" />
+  </div>
+</template>
+
+<style scoped>
+.habit-field {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+</style>

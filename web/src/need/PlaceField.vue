@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed } from 'vue'
+import type { Place } from '@/api/types'
+import ChoiceList from '@/frame/ChoiceList.vue'
+import { say, sayProblem } from '@/frame/notices'
+import NumberField from '@/measure/NumberField.vue'
+import { useSettings } from '@/measure/settings'
+import { usePlaces } from './usePlants'
+import { climateWords, DRAUGHTS, LIGHTS } from './words'
+
+/** A place: one that is known, or its climate in figures. */
+const model = defineModel<Place>({ required: true })
+defineProps<{ idPrefix: string }>()
+const settings = useSettings()
+const { places, remember } = usePlaces()
+
+const part = <K extends keyof Place>(key: K) =>
+  computed<Place[K]>({
+    get: () => model.value[key],
+    set: (value) => (model.value = { ...model.value, [key]: value }),
+  })
+const name = part('name')
+const temperatureC = part('temperatureC')
+const humidityPercent = part('humidityPercent')
+const light = part('light')
+const draught = part('draught')
+
+const keep = async () => {
+  try {
+    await remember(model.value)
+    say(`${model.value.name} is remembered.`)
+  } catch (error) {
+    sayProblem(error)
+  }
+}
+</script>
+
+<template>
+  <div class="place-field">
+    <ul class="choices">
+      <li v-for="choice in places" :key="choice.place.name">
+        <button
+          type="button"
+          :class="{ on: choice.place.name === name }"
+          :aria-pressed="choice.place.name === name"
+          @click="model = { ...choice.place }"
+        >
+          <b>{{ choice.place.name }}</b>
+          <small>{{ climateWords(choice.place, settings.measures) }}</small>
+        </button>
+      </li>
+    </ul>
+    <div class="named">
+      <label :for="`${idPrefix}-name`">Name</label>
+      <InputText :id="`${idPrefix}-name`" v-model="name" maxlength="80" />
+    </div>
+    <div class="pair">
+      <NumberField
+        v-model="temperatureC"
+        label="Temperature"
+        kind="temperature"
+        :decimals="0"
+        :input-id="`${idPrefix}-temperature`"
+      />
+      <NumberField
+        v-model="humidityPercent"
+        label="Humidity"
+        unit="%"
+        :decimals="0"
+        :input-id="`${idPrefix}-humidity`"
+      />
+    </div>
+    <ChoiceList v-model="light" :options="LIGHTS" label="Light" />
+    <ChoiceList v-model="draught" :options="DRAUGHTS" label="Air" />
+    <Button label="Remember this place" size="small" outlined @click="keep" />
+  </div>
+</template>
+
+<style scoped>
+.place-field {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.choices {
+  max-height: 190px;
+  overflow: auto;
+  border-top: 1px solid var(--line);
+}
+.choices button {
+  display: flex;
+  flex-direction: column;
+  width: 100%;
+  text-align: left;
+  background: none;
+  border: 0;
+  border-bottom: 1px solid var(--line);
+  padding: 5px 8px;
+  font: inherit;
+  color: inherit;
+  cursor: pointer;
+}
+.choices button:hover,
+.choices .on {
+  background: var(--bottle-soft);
+}
+.choices b {
+  font-weight: 600;
+}
+.named {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+}
+.pair {
+  display: flex;
+  gap: 14px;
+}
+</style>

@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import AutoComplete from 'primevue/autocomplete'
+import { computed, ref } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Plant } from '@/api/types'
+import { usePlants } from './usePlants'
+
+/** A plant of the Book by any of its names. What the Book does not know is said, with what comes nearest. */
+const model = defineModel<string | undefined>({ required: true })
+const emit = defineEmits<{ chosen: [] }>()
+const { plants, plant } = usePlants()
+
+const entered = ref<Plant | string>(model.value ? (plant(model.value) ?? model.value) : '')
+const found = ref<Plant[]>([])
+const unknown = ref('')
+const nearest = ref<Plant[]>([])
+
+const names = (each: Plant) => [each.name, each.botanical, ...each.otherNames]
+const matches = (typed: string) =>
+  plants.value.filter((each) => names(each).some((name) => name.toLowerCase().includes(typed.toLowerCase())))
+const closest = (typed: string) =>
+  answer(api.GET('/api/plants/closest', { params: { query: { name: typed, most: 4 } } }))
+const typed = computed(() => (typeof entered.value === 'string' ? entered.value.trim() : entered.value.name))
+
+const search = async (query: string) => {
+  unknown.value = ''
+  const literal = matches(query.trim())
+  found.value = literal.length > 0 || query.trim() === '' ? literal : await closest(query.slice(0, 200))
+}
+
+const choose = (chosen: Plant) => {
+  entered.value = chosen
+  unknown.value = ''
+  model.value = chosen.id
+  emit('chosen')
+}
+
+const settle = async () => {
+  if (typeof entered.value !== 'string' || typed.value === '') {
+    return
+  }
+  const exact = plants.value.find((each) =>
+    names(each).some((name) => name.toLowerCase() === typed.value.toLowerCase()),
+  )
+  if (exact) {
+    choose(exact)
+    return
+  }
+  unknown.value = typed.value
+  nearest.value = (await closest(typed.value.slice(0, 200))).slice(0, 3)
+}
+
+const none = () => {
+  entered.value = ''
+  model.value = undefined
+  emit('chosen')
+}
+</script>
+
+<template>
+  <div class="plant-field">
+    <label for="plant" class="visually-hidden">Plant</label>
+    <AutoComplete
+      v-model="entered"
+      input-id="plant"
+      append-to="self"
+      :suggestions="found"
+      option-label="name"
+      placeholder="Name of the plant"
+      complete-on-focus
+      :delay="60"
+      :invalid="unknown !== ''"
+      @complete="search($event.query)"
+      @option-select="choose($event.value as Plant)"
+      @keydown.enter="settle"
+      @blur="settle"
+    >
+      <template #option="{ option }">
+        <span class="option">
+          <span>{{ (option as Plant).name }}</span>
+          <small class="soft"
+            ><i>{{ (option as Plant).botanical }}</i></small
+          >
+        </span>
+      </template>
+    </AutoComplete>
+    <p v-if="unknown" class="unknown" role="alert">
+      The Book has no plant “{{ unknown.length > 40 ? unknown.slice(0, 40) + '…' : unknown }}”. Nearest:
+      <template v-for="(each, i) in nearest" :key="each.id">
+        <button type="button" class="plain" @click="choose(each)">{{ each.name }}</button>{{
+          i < nearest.length - 1 ? ', ' : '.'
+        }}
+      </template>
+    </p>
+    <button v-if="model" type="button" class="plain" @click="none">No plant in mind</button>
+  </div>
+</template>
+
+<style scoped>
+.plant-field {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  align-items: flex-start;
+  min-width: 270px;
+  min-height: 240px;
+}
+.plant-field :deep(.p-autocomplete) {
+  width: 100%;
+}
+.plant-field :deep(input) {
+  width: 100%;
+}
+.option {
+  display: flex;
+  flex-direction: column;
+  line-height: 1.25;
+}
+.unknown {
+  color: var(--brick);
+}
+</style>

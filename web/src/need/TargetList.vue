@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Target } from '@/api/types'
+
+/** What follows from the brief: each target with its because; those that moved last are marked. */
+const props = defineProps<{ targets: Target[]; moved: ReadonlySet<string> }>()
+const FIRST = 3
+const all = ref(false)
+const shown = computed(() => (all.value ? props.targets : props.targets.slice(0, FIRST + 1)))
+</script>
+
+<template>
+  <section v-if="targets.length > 0" class="targets">
+    <div class="head">
+      <h3>What follows from that</h3>
+      <button
+        v-if="targets.length > FIRST + 1"
+        type="button"
+        class="plain"
+        :aria-expanded="all"
+        @click="all = !all"
+      >
+        {{ all ? 'fewer' : `all ${targets.length}` }}
+      </button>
+    </div>
+    <ul class="choices">
+      <li v-for="target in shown" :key="target.quality" :class="{ moved: moved.has(target.quality) }">
+        <b>{{ target.label }}: {{ target.words }}.</b>
+        {{ target.because.join(' ') }}
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.targets {
+  font-size: 13.5px;
+  line-height: 1.35;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  margin-bottom: 4px;
+}
+li {
+  border-left: 2px solid var(--bottle-soft);
+  padding: 1px 0 1px 10px;
+  margin-bottom: 8px;
+  color: var(--soft-ink);
+}
+li b {
+  color: var(--ink);
+}
+li.moved {
+  border-left-color: var(--marigold);
+  background: var(--marigold-soft);
+}
+</style>

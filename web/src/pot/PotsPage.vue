@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Potting } from '@/api/types'
+import { daysBetween, inWords, shortDate, todayHere } from '@/care/days'
+import { say, sayProblem } from '@/frame/notices'
+import { useSettings } from '@/measure/settings'
+import { figure } from '@/measure/units'
+import { potWords } from '@/need/words'
+
+/** All pots by place, with what is in them and when to look. */
+const settings = useSettings()
+const client = useQueryClient()
+const query = useQuery({
+  queryKey: ['pottings'],
+  queryFn: () => answer(api.GET('/api/pottings')),
+  staleTime: 0,
+})
+const byPlace = computed(() => {
+  const places = new Map<string, Potting[]>()
+  for (const each of [...(query.data.value ?? [])].sort((a, b) => a.label.localeCompare(b.label))) {
+    const place = each.brief.place?.name ?? 'elsewhere'
+    places.set(place, [...(places.get(place) ?? []), each])
+  }
+  return [...places.entries()].sort(([a], [b]) => a.localeCompare(b))
+})
+const refresh = () =>
+  Promise.all(['pottings', 'today'].map((key) => client.invalidateQueries({ queryKey: [key] })))
+const remove = async (potting: Potting) => {
+  const path = { id: potting.id }
+  try {
+    await answer(api.DELETE('/api/pottings/{id}', { params: { path } }))
+    await refresh()
+    say(`${potting.label} is off the list.`, async () => {
+      await answer(api.POST('/api/pottings/{id}/restore', { params: { path } }))
+      await refresh()
+    })
+  } catch (error) {
+    sayProblem(error)
+  }
+}
+const interval = (potting: Potting) => {
+  const decimals = potting.predictedDays < 10 ? 1 : 0
+  return `${figure(potting.predictedDays, decimals)} d (${figure(potting.predictedLowDays, decimals)}–${figure(potting.predictedHighDays, decimals)})`
+}
+</script>
+
+<template>
+  <main class="page">
+    <div class="page-head">
+      <div>
+        <h1>Pots</h1>
+        <p v-if="query.data.value" class="soft">
+          {{ query.data.value.length }} in {{ byPlace.length }} places
+        </p>
+      </div>
+    </div>
+    <p v-if="query.error.value" class="say harm" role="alert">{{ query.error.value.message }}</p>
+    <div v-if="query.isLoading.value">
+      <div v-for="i in 6" :key="i" class="skeleton" style="height: 40px; margin-bottom: 8px" />
+    </div>
+    <section v-for="[place, pottings] in byPlace" :key="place">
+      <h2 class="place">{{ place }}</h2>
+      <div class="scroll" tabindex="0" role="region" :aria-label="`Pots: ${place}`">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Pot</th>
+              <th scope="col">Plant</th>
+              <th scope="col">Blend</th>
+              <th scope="col">Potted</th>
+              <th scope="col" class="right">Dries in</th>
+              <th scope="col">Next look</th>
+              <th scope="col"><span class="visually-hidden">Remove</span></th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="potting in pottings" :key="potting.id">
+              <th scope="row">
+                {{ potting.label }}
+                <small class="soft">{{
+                  potting.brief.pot ? potWords(potting.brief.pot, settings.measures) : ''
+                }}</small>
+              </th>
+              <td>{{ potting.plantName }}</td>
+              <td>
+                <RouterLink :to="`/blends/${potting.blendId}`">{{ potting.blendName }}</RouterLink>
+              </td>
+              <td>{{ shortDate(potting.pottedOn) }}</td>
+              <td class="figures right">{{ interval(potting) }}</td>
+              <td>{{ inWords(daysBetween(todayHere(), potting.nextLookOn)) }}</td>
+              <td>
+                <button
+                  type="button"
+                  class="plain"
+                  :aria-label="`Remove ${potting.label}`"
+                  @click="remove(potting)"
+                >
+                  Remove
+                </button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+    <p v-if="query.data.value?.length === 0" class="empty">
+      No pot yet. Mix a <RouterLink to="/batches">batch</RouterLink> and pot a plant up with it.
+    </p>
+  </main>
+</template>
+
+<style scoped>
+section {
+  margin-bottom: 24px;
+}
+.place::first-letter {
+  text-transform: uppercase;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  font-size: 14.5px;
+  table-layout: fixed;
+  min-width: 860px;
+}
+thead th {
+  font-size: 13px;
+  font-weight: 600;
+  color: var(--soft-ink);
+  text-align: left;
+  border-bottom: 1px dashed var(--stitch);
+}
+th,
+td {
+  padding: 5px 12px 5px 0;
+  text-align: left;
+}
+thead th:first-child {
+  width: 27%;
+}
+thead th:nth-child(4) {
+  width: 11%;
+}
+thead th:nth-child(6) {
+  width: 10%;
+}
+thead th:last-child {
+  width: 76px;
+}
+tbody tr {
+  border-bottom: 1px solid var(--line);
+}
+tbody th {
+  font-weight: 600;
+  overflow-wrap: anywhere;
+}
+tbody th small {
+  display: block;
+  font-weight: 400;
+}
+.right {
+  text-align: right;
+  padding-right: 22px;
+}
+.empty {
+  font-size: 17px;
+}
+</style>

@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Reading } from '@/api/types'
+import { useSettings } from '@/measure/settings'
+import { placeOn, scaleOf, ticksOf } from './gauge'
+
+/** One reading: its band, its value as a diamond and the 80 % interval as a whisker. Opens how it was worked out. */
+const props = defineProps<{ reading: Reading; open?: boolean }>()
+const emit = defineEmits<{ explain: [] }>()
+const settings = useSettings()
+const WIDTH = 236
+
+const scale = computed(() => scaleOf(props.reading))
+const x = (value: number) => placeOn(scale.value, value) * WIDTH
+const shown = computed(() =>
+  settings.measures.reading(props.reading.value, props.reading.unit, props.reading.decimals),
+)
+const banded = computed(() => props.reading.targetLow !== undefined || props.reading.targetHigh !== undefined)
+const bandFrom = computed(() => x(props.reading.targetLow ?? scale.value.low))
+const bandTo = computed(() => x(props.reading.targetHigh ?? scale.value.high))
+const tone = computed(() => {
+  if (props.reading.verdict === 'TOO_LOW' || props.reading.verdict === 'TOO_HIGH') {
+    return 'out'
+  }
+  return banded.value ? 'in' : 'free'
+})
+const likely = computed(() => {
+  const low = settings.measures.reading(props.reading.low80, props.reading.unit, props.reading.decimals)
+  const high = settings.measures.reading(props.reading.high80, props.reading.unit, props.reading.decimals)
+  return `${low.figure} to ${high.figure}`
+})
+</script>
+
+<template>
+  <section class="reading" :class="tone" :data-quality="reading.quality">
+    <button
+      type="button"
+      class="open"
+      :aria-expanded="open"
+      :aria-label="`${reading.label}: ${shown.figure} ${shown.unit}, likely ${likely}. ${reading.words}. How this was worked out`"
+      @click="emit('explain')"
+    >
+      <span class="label">{{ reading.label }}</span>
+      <span class="value">
+        <b class="figures">{{ shown.figure }}</b> <small>{{ shown.unit }}</small>
+      </span>
+    </button>
+    <svg :viewBox="`-7 0 ${WIDTH + 14} 20`" aria-hidden="true">
+      <rect
+        v-if="banded"
+        :x="bandFrom"
+        y="2"
+        :width="Math.max(1, bandTo - bandFrom)"
+        height="13"
+        class="band"
+      />
+      <g v-if="banded" class="band-ends">
+        <line v-if="reading.targetLow !== undefined" :x1="bandFrom" y1="1" :x2="bandFrom" y2="16" />
+        <line v-if="reading.targetHigh !== undefined" :x1="bandTo" y1="1" :x2="bandTo" y2="16" />
+      </g>
+      <line x1="0" y1="16" :x2="WIDTH" y2="16" class="axis" />
+      <line
+        v-for="tick in ticksOf(scale)"
+        :key="tick"
+        :x1="x(tick)"
+        y1="14"
+        :x2="x(tick)"
+        y2="18"
+        class="axis"
+      />
+      <line :x1="x(reading.low80)" y1="8.5" :x2="x(reading.high80)" y2="8.5" class="whisker" />
+      <path :d="`M${x(reading.value)} 3.5 l5 5 l-5 5 l-5 -5 Z`" class="diamond" />
+    </svg>
+    <p class="words">{{ reading.words || '\u00a0' }}</p>
+  </section>
+</template>
+
+<style scoped>
+.reading {
+  --tone: var(--bottle);
+}
+.reading.out {
+  --tone: var(--marigold-ink);
+}
+.reading.free {
+  --tone: var(--soft-ink);
+}
+.open {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 8px;
+  width: 100%;
+  background: none;
+  border: 0;
+  padding: 0;
+  font: inherit;
+  color: inherit;
+  cursor: pointer;
+  text-align: left;
+}
+.open:hover .label {
+  text-decoration: underline;
+  text-decoration-thickness: 1px;
+  text-underline-offset: 3px;
+}
+.value {
+  white-space: nowrap;
+}
+.value b {
+  font-size: 17px;
+  font-weight: 600;
+}
+.value small {
+  color: var(--soft-ink);
+}
+svg {
+  display: block;
+  width: calc(100% + 14px);
+  margin: 0 -7px;
+}
+.band {
+  fill: var(--bottle-soft);
+}
+.band-ends line {
+  stroke: var(--bottle);
+  stroke-dasharray: 2 2;
+}
+.axis {
+  stroke: var(--stitch);
+}
+.whisker {
+  stroke: var(--tone);
+  stroke-width: 2;
+}
+.diamond {
+  fill: var(--tone);
+}
+.words {
+  font-size: 13px;
+  line-height: 1.2;
+  color: var(--soft-ink);
+}
+.out .words {
+  color: var(--marigold-ink);
+  font-weight: 600;
+}
+</style>

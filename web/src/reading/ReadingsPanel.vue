@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Evaluation, Reading, Remedy } from '@/api/types'
+import ReadingExplained from './ReadingExplained.vue'
+import ReadingGauge from './ReadingGauge.vue'
+
+/** All readings, with what is worst in a sentence and what would mend it on top. */
+const props = defineProps<{ evaluation: Evaluation | undefined; problem: string | undefined }>()
+const emit = defineEmits<{ remedy: [remedy: Remedy] }>()
+const opened = ref<Reading['quality'] | undefined>()
+const stops = computed(() => props.evaluation?.cautions.filter((caution) => caution.level === 'STOP') ?? [])
+const toggle = (quality: Reading['quality']) => {
+  opened.value = opened.value === quality ? undefined : quality
+}
+</script>
+
+<template>
+  <div class="readings">
+    <h2 class="visually-hidden">Readings</h2>
+    <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+    <template v-if="evaluation">
+      <p v-for="caution in stops" :key="caution.id" class="say harm">
+        <b>{{ caution.why }}</b> {{ caution.instead }}
+      </p>
+      <div class="headline" :class="{ fits: evaluation.fits }" aria-live="polite">
+        <b>{{ evaluation.headline }}</b>
+        <ul v-if="evaluation.remedies.length > 0" class="choices">
+          <li v-for="remedy in evaluation.remedies" :key="remedy.words">
+            <button type="button" class="plain" @click="emit('remedy', remedy)">{{ remedy.words }}</button>
+          </li>
+        </ul>
+      </div>
+      <div :class="{ old: problem }">
+        <template v-for="reading in evaluation.readings" :key="reading.quality">
+          <ReadingGauge
+            :reading="reading"
+            :open="opened === reading.quality"
+            @explain="toggle(reading.quality)"
+          />
+          <ReadingExplained v-if="opened === reading.quality" :reading="reading" />
+        </template>
+      </div>
+    </template>
+    <template v-else-if="!problem">
+      <div v-for="i in 8" :key="i" class="skeleton" style="height: 46px; margin-bottom: 14px" />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.readings {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.readings :deep(.reading) {
+  margin-bottom: 9px;
+}
+.headline {
+  border-left: 3px solid var(--marigold);
+  background: var(--marigold-soft);
+  padding: 8px 12px;
+  font-size: 14px;
+}
+.headline.fits {
+  border-color: var(--bottle);
+  background: var(--bottle-soft);
+}
+.headline .plain {
+  font-weight: 400;
+  color: inherit;
+  text-align: left;
+}
+.headline li {
+  margin-top: 3px;
+}
+.old {
+  opacity: 0.4;
+}
+</style>

@@ -1,0 +1,49 @@
+import { ref, watch, type Ref } from 'vue'
+import { answer, api } from '@/api/client'
+import { Problem } from '@/api/problem'
+import type { Brief, Evaluation, Recipe } from '@/api/types'
+
+/** Readings of what lies on the bench, anew on every change; an older answer never overtakes a newer one. */
+export const useEvaluation = (asked: Ref<{ recipe: Recipe; brief: Brief } | undefined>) => {
+  const evaluation = ref<Evaluation>()
+  const problem = ref<string>()
+  let running: AbortController | undefined
+
+  const evaluate = async (body: { recipe: Recipe; brief: Brief }) => {
+    running?.abort()
+    const own = new AbortController()
+    running = own
+    try {
+      const read = await answer(api.POST('/api/evaluate', { body, signal: own.signal }))
+      if (running === own) {
+        evaluation.value = read
+        problem.value = undefined
+      }
+    } catch (error) {
+      if (running === own) {
+        problem.value = error instanceof Problem ? error.message : String(error)
+      }
+    }
+  }
+
+  watch(
+    () =>
+      asked.value ? JSON.stringify({ recipe: asked.value.recipe, brief: asked.value.brief }) : undefined,
+    (text) => {
+      if (text === undefined) {
+        return
+      }
+      const body = JSON.parse(text) as { recipe: Recipe; brief: Brief }
+      if (body.recipe.parts.length === 0) {
+        running?.abort()
+        evaluation.value = undefined
+        problem.value = 'Nothing to read yet: add a material.'
+        return
+      }
+      void evaluate(body)
+    },
+    { immediate: true },
+  )
+
+  return { evaluation, problem }
+}

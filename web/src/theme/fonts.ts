@@ -1,0 +1,6 @@
+import '@fontsource-variable/bricolage-grotesque/wght.css'
+import '@fontsource/atkinson-hyperlegible-next/400.css'
+import '@fontsource/atkinson-hyperlegible-next/600.css'
+import '@fontsource/atkinson-hyperlegible-next/700.css'
+import '@fontsource/atkinson-hyperlegible-mono/400.css'
+import '@fontsource/atkinson-hyperlegible-mono/600.css'

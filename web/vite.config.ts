@@ -1,0 +1,21 @@
+import { fileURLToPath, URL } from 'node:url'
+import vue from '@vitejs/plugin-vue'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  plugins: [vue()],
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  build: {
+    outDir: 'target/classes/META-INF/resources',
+    emptyOutDir: true,
+    chunkSizeWarningLimit: 900,
+  },
+  server: {
+    host: '127.0.0.1',
+    proxy: { '/api': 'http://127.0.0.1:8080' },
+  },
+  test: {
+    environment: 'happy-dom',
+    include: ['src/**/*.test.ts'],
+  },
+})
