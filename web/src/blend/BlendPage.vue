@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
+import SelectButton from 'primevue/selectbutton'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
@@ -21,7 +22,7 @@ import { useEvaluation } from '@/reading/useEvaluation'
 import BenchConflict from './BenchConflict.vue'
 import DoseList from './DoseList.vue'
 import OneMoreTable from './OneMoreTable.vue'
-import { changeBy, removeRow, setAmount, setDose } from './recipe'
+import { changeBy, removeRow, rewrite, setAmount, setDose } from './recipe'
 import RecipeRows from './RecipeRows.vue'
 import SwatchChart from './SwatchChart.vue'
 import { useBench } from './useBench'
@@ -46,6 +47,10 @@ onMounted(bench.load)
 const recipe = computed<Recipe>({
   get: () => onBench.value?.recipe ?? { measure: 'PARTS', parts: [], doses: [] },
   set: (value) => bench.change((now) => ({ ...now, recipe: value })),
+})
+const measure = computed({
+  get: () => recipe.value.measure,
+  set: (value: Recipe['measure']) => (recipe.value = rewrite(recipe.value, value)),
 })
 const brief = computed<Brief>({
   get: () => onBench.value?.brief ?? { stage: 'ESTABLISHED' },
@@ -246,6 +251,7 @@ useKeys({
       <BriefSentence v-if="onBench" v-model="brief" />
       <div v-else class="skeleton" style="height: 200px" />
       <TargetList :targets="evaluation?.targets ?? []" :moved="moved" />
+      <p class="end"><button type="button" class="plain danger" @click="remove">Delete this blend</button></p>
     </section>
 
     <section class="mix" aria-label="Blend">
@@ -259,13 +265,25 @@ useKeys({
       <div class="top">
         <div class="swatch-side">
           <SwatchChart :rows="rows" :shares="shares" :chosen="chosen" />
-          <p class="sums figures">
+          <div class="sums figures">
             <span>{{ sumWords }}</span>
             <span v-if="evaluation?.looseLitres !== undefined && evaluation.mixLitres !== undefined">
-              {{ text(settings.measures.volume(evaluation.looseLitres)) }} scooped →
-              {{ text(settings.measures.volume(evaluation.mixLitres)) }} in the pot
+              {{ text(settings.measures.volume(evaluation.looseLitres)) }} loose →
+              {{ text(settings.measures.volume(evaluation.mixLitres)) }}
             </span>
-          </p>
+          </div>
+          <SelectButton
+            v-model="measure"
+            :options="[
+              { label: 'parts', value: 'PARTS' },
+              { label: 'per cent', value: 'PERCENT' },
+            ]"
+            option-label="label"
+            option-value="value"
+            size="small"
+            :allow-empty="false"
+            aria-label="Write the recipe in"
+          />
           <p v-for="notice in evaluation?.notices ?? []" :key="notice" class="say attention">{{ notice }}</p>
         </div>
         <div class="rows-side">
@@ -291,7 +309,6 @@ useKeys({
           <button type="button" class="plain" :disabled="!bench.canRedo.value" @click="bench.redo">
             Redo
           </button>
-          <button type="button" class="plain danger" @click="remove">Delete blend</button>
         </span>
       </div>
       <OneMoreTable v-if="evaluation" :evaluation="evaluation" @step="step" />
@@ -339,9 +356,17 @@ useKeys({
   font: 650 25px/1.1 var(--heading);
   width: 100%;
   border-color: transparent;
-  background: transparent;
+  background: none;
+  box-shadow: none;
   padding: 2px 4px;
   margin: 0 -5px;
+}
+.end {
+  margin-top: auto;
+  font-size: 13.5px;
+}
+.end .plain {
+  font-weight: 400;
 }
 .name:hover,
 .name:focus {
@@ -357,8 +382,8 @@ useKeys({
 }
 .top {
   display: grid;
-  grid-template-columns: minmax(210px, 280px) minmax(0, 1fr);
-  gap: 22px;
+  grid-template-columns: minmax(190px, 250px) minmax(0, 1fr);
+  gap: 20px;
 }
 .swatch-side,
 .rows-side {

@@ -11,13 +11,13 @@ const props = defineProps<{ evaluation: Evaluation }>()
 const emit = defineEmits<{ step: [row: number, by: number] }>()
 const { materialName } = useMaterials()
 const SHORT: Record<Reading['quality'], string> = {
-  AIR: 'Air, %',
-  WATER: 'Water, %',
-  EASY_WATER: 'Easy water, %',
+  AIR: 'Air %',
+  WATER: 'Water %',
+  EASY_WATER: 'Easy %',
   DRY_DAYS: 'Days',
   PH: 'pH',
-  FOOD: 'Food, mg/L',
-  WEIGHT: 'Weight, kg',
+  FOOD: 'Food',
+  WEIGHT: 'kg',
   LIFE: 'Years',
 }
 const sign = ref<'more' | 'less'>('more')
@@ -46,7 +46,7 @@ const words = (step: Step, quality: string) => {
 const length = (step: Step, quality: string) => {
   const each = changeOf(step, quality)
   return each && words(step, quality) !== '·'
-    ? Math.max(2, (16 * Math.abs(each.change)) / (largest.value.get(quality) ?? 1))
+    ? Math.max(2, (10 * Math.abs(each.change)) / (largest.value.get(quality) ?? 1))
     : 0
 }
 </script>
@@ -90,10 +90,10 @@ const length = (step: Step, quality: string) => {
               :class="changeOf(step, quality)?.effect?.toLowerCase()"
             >
               <span class="cell">
-                <svg viewBox="0 0 34 10" aria-hidden="true">
-                  <line x1="17" y1="0" x2="17" y2="10" />
+                <svg viewBox="0 0 22 10" aria-hidden="true">
+                  <line x1="11" y1="0" x2="11" y2="10" />
                   <rect
-                    :x="(changeOf(step, quality)?.change ?? 0) < 0 ? 17 - length(step, quality) : 17"
+                    :x="(changeOf(step, quality)?.change ?? 0) < 0 ? 11 - length(step, quality) : 11"
                     y="2"
                     :width="length(step, quality)"
                     height="6"
@@ -158,20 +158,20 @@ th button:hover span {
   text-decoration: underline;
 }
 td {
-  padding: 0 4px;
+  padding: 0 2px;
 }
 .cell {
   display: flex;
-  gap: 4px;
+  gap: 2px;
   align-items: center;
   justify-content: flex-end;
 }
 .cell .figures {
-  min-width: 3.2em;
+  min-width: 2.7em;
   text-align: right;
 }
 svg {
-  width: 34px;
+  width: 22px;
   height: 10px;
   flex: none;
 }

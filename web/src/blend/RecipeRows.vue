@@ -1,21 +1,11 @@
 <script setup lang="ts">
 import AutoComplete from 'primevue/autocomplete'
-import SelectButton from 'primevue/selectbutton'
 import { computed, nextTick, ref } from 'vue'
 import type { Material, Recipe } from '@/api/types'
 import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import { figure } from '@/measure/units'
-import {
-  addMaterial,
-  changeBy,
-  fillWith,
-  removeRow,
-  rewrite,
-  scaleToHundred,
-  setAmount,
-  sumOf,
-} from './recipe'
+import { addMaterial, changeBy, fillWith, removeRow, scaleToHundred, setAmount, sumOf } from './recipe'
 
 /** The rows of a recipe: material, parts or per cent, share. */
 const props = defineProps<{ shares: readonly number[]; litres: readonly string[]; chosen: number }>()
@@ -23,10 +13,6 @@ const model = defineModel<Recipe>({ required: true })
 const emit = defineEmits<{ choose: [row: number]; removed: [name: string] }>()
 const { materials, material, materialName } = useMaterials()
 
-const measure = computed({
-  get: () => model.value.measure,
-  set: (value: Recipe['measure']) => (model.value = rewrite(model.value, value)),
-})
 const missing = computed(() => (model.value.measure === 'PERCENT' ? 100 - sumOf(model.value) : 0))
 const largest = computed(() => {
   const amounts = model.value.parts.map((part) => part.amount)
@@ -80,20 +66,6 @@ defineExpose({ focusAdder })
 
 <template>
   <div class="recipe-rows">
-    <div class="head">
-      <SelectButton
-        v-model="measure"
-        :options="[
-          { label: 'parts', value: 'PARTS' },
-          { label: 'per cent', value: 'PERCENT' },
-        ]"
-        option-label="label"
-        option-value="value"
-        size="small"
-        :allow-empty="false"
-        aria-label="Write the recipe in"
-      />
-    </div>
     <ol class="choices" aria-label="Materials of the blend">
       <li
         v-for="(part, row) in model.parts"
@@ -131,8 +103,9 @@ defineExpose({ focusAdder })
             +
           </button>
         </span>
-        <span class="share figures">{{ share(row) }} %</span>
-        <span class="litres figures soft">{{ litres[row] ?? '' }}</span>
+        <span class="share figures">
+          {{ share(row) }} %<small class="soft">{{ litres[row] ?? '' }}</small>
+        </span>
         <button
           type="button"
           class="remove"
@@ -200,7 +173,7 @@ defineExpose({ focusAdder })
 }
 li {
   display: grid;
-  grid-template-columns: 24px minmax(90px, 1fr) auto 54px 56px 20px;
+  grid-template-columns: 24px minmax(80px, 1fr) auto 62px 18px;
   gap: 8px;
   align-items: center;
   padding: 4px 2px 4px 6px;
@@ -248,11 +221,14 @@ li.chosen {
   font-weight: 600;
   border-radius: 0;
 }
-.share,
-.litres {
+.share {
   text-align: right;
-  font-size: 13px;
+  font-size: 14px;
+  line-height: 1.25;
   white-space: nowrap;
+}
+.share small {
+  display: block;
 }
 .remove {
   background: none;
@@ -281,10 +257,7 @@ li.chosen {
 }
 @media (max-width: 640px) {
   li {
-    grid-template-columns: 24px minmax(80px, 1fr) auto 50px 20px;
-  }
-  .litres {
-    display: none;
+    grid-template-columns: 24px minmax(80px, 1fr) auto 58px 20px;
   }
   .stepper button {
     width: 36px;

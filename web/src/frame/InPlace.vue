@@ -5,7 +5,7 @@ import { nextTick, ref, useId } from 'vue'
 /** A word in a sentence that opens what can be said in its place. */
 defineProps<{ words: string; label: string; marked?: boolean; missing?: boolean }>()
 const popover = ref<InstanceType<typeof Popover> | null>(null)
-const button = ref<HTMLButtonElement | null>(null)
+const button = ref<HTMLElement | null>(null)
 const open = ref(false)
 const id = useId()
 
@@ -26,18 +26,20 @@ defineExpose({ close })
 </script>
 
 <template>
-  <button
+  <span
     ref="button"
-    type="button"
+    role="button"
+    tabindex="0"
     class="word"
     :class="{ marked, missing }"
     :aria-label="`${label}: ${words}`"
     aria-haspopup="dialog"
     :aria-expanded="open"
     @click="toggle"
+    @keydown.enter.prevent.stop="toggle"
+    @keydown.space.prevent.stop="toggle"
+    >{{ words }}</span
   >
-    {{ words }}
-  </button>
   <Popover ref="popover" :aria-label="label" @show="shown" @hide="open = false">
     <div :id="id" class="in-place" @keydown.esc.stop="close">
       <h3>{{ label }}</h3>
@@ -48,27 +50,22 @@ defineExpose({ close })
 
 <style scoped>
 .word {
-  background: none;
-  border: 0;
-  border-bottom: 2px dotted var(--bottle);
-  padding: 0;
-  font: inherit;
   font-weight: 650;
   color: var(--bottle);
   cursor: pointer;
-  text-align: left;
-  display: inline;
+  text-decoration: underline dotted var(--bottle) 2px;
+  text-underline-offset: 5px;
 }
 .word:hover {
   background: var(--bottle-soft);
 }
 .word.missing {
   color: var(--marigold-ink);
-  border-color: var(--marigold);
+  text-decoration-color: var(--marigold);
 }
 .word.marked {
   background: var(--marigold-soft);
-  border-color: var(--marigold);
+  text-decoration-color: var(--marigold);
   color: var(--marigold-ink);
 }
 .in-place {

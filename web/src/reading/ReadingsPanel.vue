@@ -54,13 +54,14 @@ const toggle = (quality: Reading['quality']) => {
   gap: 10px;
 }
 .readings :deep(.reading) {
-  margin-bottom: 9px;
+  margin-bottom: 5px;
 }
 .headline {
   border-left: 3px solid var(--marigold);
   background: var(--marigold-soft);
-  padding: 8px 12px;
+  padding: 6px 10px;
   font-size: 14px;
+  line-height: 1.3;
 }
 .headline.fits {
   border-color: var(--bottle);
@@ -70,6 +71,7 @@ const toggle = (quality: Reading['quality']) => {
   font-weight: 400;
   color: inherit;
   text-align: left;
+  font-size: 13.5px;
 }
 .headline li {
   margin-top: 3px;

@@ -43,7 +43,11 @@ public final class Targets {
         final PlantGroup group = plant.group();
         final List<Target> targets = new ArrayList<>();
         targets.addAll(pores(brief, plant));
-        targets.add(new Target(Quality.EASY_WATER, needs.easyWater(), 0.5, List.of(group.roots())));
+        targets.add(new Target(
+                Quality.EASY_WATER,
+                needs.easyWater(),
+                0.5,
+                List.of("What the roots can draw without effort between two waterings.")));
         brief.habit().ifPresent(habit -> targets.add(dryDays(needs.trigger(), habit)));
         targets.add(new Target(Quality.PH, needs.ph(), 1, List.of(group.acidity())));
         targets.add(new Target(Quality.FOOD, needs.nitrogen(), 0.5, List.of(group.food())));
@@ -63,7 +67,11 @@ public final class Targets {
         final Needs needs = plant.needs();
         return List.of(
                 new Target(Quality.AIR, needs.air().shifted(moreAir).clampedTo(LEAST_AIR, MOST_AIR), 1.5, because),
-                new Target(Quality.WATER, needs.water().shifted(-moreAir).clampedTo(LEAST_AIR, 0.95), 1, because));
+                new Target(
+                        Quality.WATER,
+                        needs.water().shifted(-moreAir).clampedTo(LEAST_AIR, 0.95),
+                        1,
+                        List.of("The counterpart of the air: what shifts the one up shifts the other down.")));
     }
 
     /**

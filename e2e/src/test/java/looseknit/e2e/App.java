@@ -1,0 +1,110 @@
+package looseknit.e2e;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+
+/** The packed application as a process of its own, on a free port, with a data directory. */
+final class App implements AutoCloseable {
+
+    private static final Duration LONGEST_START = Duration.ofSeconds(120);
+    private static final HttpClient HTTP = HttpClient.newHttpClient();
+
+    private final Path data;
+    private final boolean demo;
+    private final int port;
+    private Process process;
+
+    private App(final Path data, final boolean demo) throws IOException {
+        this.data = data;
+        this.demo = demo;
+        try (ServerSocket socket = new ServerSocket(0)) {
+            this.port = socket.getLocalPort();
+        }
+    }
+
+    /** Starts with a store of its own. */
+    static App start(final Path data) throws IOException, InterruptedException {
+        final App app = new App(data, false);
+        app.launch();
+        return app;
+    }
+
+    /** Starts with the demo's data. */
+    static App startDemo(final Path data) throws IOException, InterruptedException {
+        final App app = new App(data, true);
+        app.launch();
+        return app;
+    }
+
+    String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    /** Ends the process and starts it again on the same data. */
+    void restart() throws IOException, InterruptedException {
+        close();
+        launch();
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        try {
+            process.onExit().get(20, TimeUnit.SECONDS);
+        } catch (final TimeoutException | ExecutionException | InterruptedException e) {
+            process.destroyForcibly();
+        }
+    }
+
+    private void launch() throws IOException, InterruptedException {
+        final List<String> command = new ArrayList<>(List.of(
+                ProcessHandle.current().info().command().orElse("java"),
+                "-Xmx256m",
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                System.getProperty("looseknit.jar"),
+                "--server.port=" + port,
+                "--looseknit.data=" + data));
+        if (demo) {
+            command.add("--spring.profiles.active=demo");
+        }
+        final Path log = data.resolve("server.log");
+        Files.createDirectories(data);
+        process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
+                .start();
+        final long until = System.nanoTime() + LONGEST_START.toNanos();
+        while (!ready()) {
+            if (!process.isAlive() || System.nanoTime() > until) {
+                throw new IllegalStateException("the server did not start:\n" + Files.readString(log));
+            }
+            Thread.sleep(250);
+        }
+    }
+
+    private boolean ready() throws InterruptedException {
+        try {
+            return HTTP.send(
+                                    HttpRequest.newBuilder(URI.create(address() + "/actuator/health"))
+                                            .build(),
+                                    HttpResponse.BodyHandlers.discarding())
+                            .statusCode()
+                    == 200;
+        } catch (final IOException notYet) {
+            return false;
+        }
+    }
+}

@@ -1,0 +1,90 @@
+package looseknit.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Headless Chromium from the system, and a note of everything that it asked of anybody. */
+final class Browser implements AutoCloseable {
+
+    private static final List<String> ARGUMENTS = List.of(
+            "--headless",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final Playwright playwright;
+    private final com.microsoft.playwright.Browser browser;
+    private final BrowserContext context;
+    private final List<String> requests = new ArrayList<>();
+    private final List<String> errors = new ArrayList<>();
+
+    Browser(final int width, final int height) {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of(System.getProperty("looseknit.chromium", "/usr/bin/chromium")))
+                        .setArgs(ARGUMENTS));
+        context = browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setLocale("en-GB")
+                .setTimezoneId("UTC")
+                .setReducedMotion(ReducedMotion.REDUCE));
+        context.setDefaultTimeout(20_000);
+        context.onRequest(request -> requests.add(request.url()));
+        context.onWebError(error -> errors.add(error.error()));
+    }
+
+    Page page() {
+        return context.newPage();
+    }
+
+    /** Addresses that were asked, without those of data and blobs. */
+    List<String> requests() {
+        return requests.stream()
+                .filter(url -> !url.startsWith("data:") && !url.startsWith("blob:"))
+                .toList();
+    }
+
+    /** Errors that scripts did not catch. */
+    List<String> errors() {
+        return List.copyOf(errors);
+    }
+
+    /** Fails on accessibility findings of serious or critical impact. */
+    static void checkAccessibility(final Page page, final String view) throws Exception {
+        final String axe = Files.readString(
+                Path.of(System.getProperty("looseknit.web"), "node_modules", "axe-core", "axe.min.js"));
+        page.evaluate("(source) => { (0, eval)(source) }", axe);
+        @SuppressWarnings("unchecked")
+        final List<String> findings = (List<String>) page.evaluate("""
+                async () => {
+                  const result = await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+                  return result.violations
+                    .filter((each) => ['serious', 'critical'].includes(each.impact))
+                    .map((each) => each.id + ': ' + each.nodes.map((node) => node.target.join(' ') + ' ' + node.failureSummary).join(' | '))
+                }
+                """);
+        assertThat(findings).as("accessibility of %s", view).isEmpty();
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

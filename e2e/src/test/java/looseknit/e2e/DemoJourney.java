@@ -1,0 +1,184 @@
+package looseknit.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The demo station: every main view is full, accessible, within its width, and asks nobody but the server. */
+class DemoJourney {
+
+    @TempDir
+    private static Path data;
+
+    private static App app;
+    private static Browser browser;
+
+    @BeforeAll
+    static void open() throws Exception {
+        app = App.startDemo(data);
+        browser = new Browser(1280, 800);
+    }
+
+    @AfterAll
+    static void close() throws Exception {
+        assertThat(browser.errors()).isEmpty();
+        assertThat(browser.requests()).isNotEmpty().allMatch(url -> url.startsWith(app.address()));
+        browser.close();
+        app.close();
+    }
+
+    @Test
+    void everyMainViewIsAccessibleByDayAndNight() throws Exception {
+        final Page page = browser.page();
+        for (final Map.Entry<String, String> view : views(page, app).entrySet()) {
+            page.navigate(app.address() + view.getValue());
+            settled(page);
+            page.evaluate("document.documentElement.classList.remove('night')");
+            Browser.checkAccessibility(page, view.getKey());
+            page.evaluate("document.documentElement.classList.add('night')");
+            Browser.checkAccessibility(page, view.getKey() + " at night");
+        }
+    }
+
+    @Test
+    void nothingSticksOutOnAPhone() {
+        final Page page = browser.page();
+        page.setViewportSize(390, 844);
+        for (final Map.Entry<String, String> view : views(page, app).entrySet()) {
+            page.navigate(app.address() + view.getValue());
+            settled(page);
+            final Object over =
+                    page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth");
+            assertThat(((Number) over).intValue()).as(view.getKey()).isLessThanOrEqualTo(0);
+        }
+    }
+
+    @Test
+    void aLookIsNotedAndTakenBack() {
+        final Page page = browser.page();
+        page.navigate(app.address());
+        settled(page);
+        final Locator first = page.locator(".due").first();
+        final String name = first.locator("b").innerText();
+        first.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^I watered it")))
+                .click();
+        assertThat(page.getByText(Pattern.compile(Pattern.quote(name) + ": watered\\. Next look")))
+                .isVisible();
+        assertThat(page.locator(".due").filter(new Locator.FilterOptions().setHasText(name)))
+                .hasCount(0);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
+        assertThat(page.locator(".due").filter(new Locator.FilterOptions().setHasText(name)))
+                .hasCount(1);
+    }
+
+    @Test
+    void aProposalMendsAndAFigureOpens() {
+        final Page page = browser.page();
+        page.navigate(app.address() + "/blends");
+        page.getByText("Cistern velvet").click();
+        final Locator days = GrowerJourney.reading(page, "DRY_DAYS");
+        assertThat(days).containsText("slower than your hand");
+        final String before = days.locator("b").innerText();
+        page.locator(".headline button").first().click();
+        assertThat(days.locator("b")).not().hasText(before);
+        days.getByRole(AriaRole.BUTTON).click();
+        assertThat(page.locator(".explained")).containsText("Usable water in the pot");
+        assertThat(page.locator(".explained")).containsText("Penman (1948)");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Undo").setExact(true))
+                .first()
+                .click();
+        assertThat(days.locator("b")).hasText(before);
+    }
+
+    @Test
+    void unitsChangeEverywhereAndAreRemembered() {
+        final Page page = browser.page();
+        page.navigate(app.address() + "/batches");
+        page.getByRole(AriaRole.LINK)
+                .filter(new Locator.FilterOptions().setHasText("Gallery bark"))
+                .first()
+                .click();
+        assertThat(page.locator(".totals")).containsText(Pattern.compile("\\d L"));
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Units & light"))
+                .click();
+        page.getByText("US", new Page.GetByTextOptions().setExact(true)).click();
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".totals")).containsText(Pattern.compile("\\d (qt|gal)"));
+        page.reload();
+        assertThat(page.locator(".totals")).containsText(Pattern.compile("\\d (qt|gal)"));
+        page.evaluate("localStorage.clear()");
+    }
+
+    @Test
+    void aDeletedBlendComesBack() {
+        final Page page = browser.page();
+        page.navigate(app.address() + "/blends");
+        page.getByText("Fog moss").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Delete this blend"))
+                .click();
+        assertThat(page.getByText("Fog moss is deleted.")).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Fog moss")))
+                .hasCount(0);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Fog moss")))
+                .isVisible();
+    }
+
+    @Test
+    void aDeepLinkAndALostPath() {
+        final Page page = browser.page();
+        page.navigate(app.address() + "/book/materials");
+        assertThat(page.getByRole(
+                        AriaRole.HEADING, new Page.GetByRoleOptions().setName(Pattern.compile("^Sphagnum peat"))))
+                .isVisible();
+        page.navigate(app.address() + "/nowhere/at/all");
+        assertThat(page.getByText("Nothing here")).isVisible();
+        page.navigate(app.address() + "/blends/00000000-0000-0000-0000-000000000000");
+        assertThat(page.getByText("This blend does not exist, or no longer does."))
+                .isVisible();
+    }
+
+    /** Main views by name, with their paths. */
+    static Map<String, String> views(final Page page, final App app) {
+        page.navigate(app.address() + "/blends");
+        final String blend = page.locator("a", new Page.LocatorOptions().setHasText("Cistern velvet"))
+                .first()
+                .getAttribute("href");
+        page.navigate(app.address() + "/batches");
+        final String batch = page.locator("a", new Page.LocatorOptions().setHasText("Gallery bark"))
+                .first()
+                .getAttribute("href");
+        final Map<String, String> views = new LinkedHashMap<>();
+        views.put("today", "/");
+        views.put("blends", "/blends");
+        views.put("blend", blend);
+        views.put("batches", "/batches");
+        views.put("batch", batch);
+        views.put("pot-up", batch + "/pot-up");
+        views.put("pots", "/pots");
+        views.put("book-plants", "/book/plants");
+        views.put("book-materials", "/book/materials");
+        return views;
+    }
+
+    static void settled(final Page page) {
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.evaluate("document.fonts.ready");
+    }
+}

@@ -1,0 +1,53 @@
+package looseknit.server;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import jakarta.persistence.Entity;
+import org.springframework.web.bind.annotation.RestController;
+
+@AnalyzeClasses(packages = "looseknit.server", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+
+    @ArchTest
+    static final ArchRule oneJackson = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("com.fasterxml.jackson.databind..")
+            .because("Jackson 3 writes the JSON; its predecessor only comes along with the OpenAPI document");
+
+    @ArchTest
+    static final ArchRule noFormula = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("org.hipparchus..", "looseknit.core.dry..")
+            .andShould()
+            .callMethod(Math.class, "exp", double.class)
+            .because("all computation is done in the core");
+
+    @ArchTest
+    static final ArchRule noCircles =
+            slices().matching("looseknit.server.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule entitiesStayBehindTheControllers = classes()
+            .that()
+            .areAnnotatedWith(RestController.class)
+            .should()
+            .haveSimpleNameEndingWith("Controller")
+            .andShould()
+            .notBePublic();
+
+    @ArchTest
+    static final ArchRule injectedByConstructor = fields().that()
+            .areDeclaredInClassesThat()
+            .areNotAnnotatedWith(Entity.class)
+            .should()
+            .notBeAnnotatedWith("org.springframework.beans.factory.annotation.Autowired");
+}

@@ -1,0 +1,74 @@
+package looseknit.server.frame;
+
+import static looseknit.server.ApiTest.Requests.ask;
+import static looseknit.server.ApiTest.Requests.send;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import looseknit.server.ApiTest;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.json.JsonMapper;
+
+@ApiTest
+class FrameTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private JsonMapper json;
+
+    @Test
+    void everyAnswerCarriesTheHeaders() throws Exception {
+        http.perform(ask("/api/units"))
+                .andExpect(status().isOk())
+                .andExpect(header().string("Content-Security-Policy", containsString("script-src 'self';")))
+                .andExpect(header().string("Content-Security-Policy", not(containsString("unsafe-eval"))))
+                .andExpect(header().string("X-Content-Type-Options", "nosniff"))
+                .andExpect(header().string("X-Frame-Options", "DENY"))
+                .andExpect(jsonPath("$.volume[?(@.id == 'US_QUART')].factor").value(0.946352946));
+    }
+
+    @Test
+    void answersToItsOwnNameOnly() throws Exception {
+        http.perform(ask("/api/units").with(request -> {
+                    request.setServerName("plants.example");
+                    return request;
+                }))
+                .andExpect(status().is(421));
+    }
+
+    @Test
+    void refusesWhatIsTooLargeOrOfUnknownLength() throws Exception {
+        http.perform(send("/api/evaluate", " ".repeat((int) Guard.LARGEST_BODY + 1)))
+                .andExpect(status().isContentTooLarge())
+                .andExpect(content().contentTypeCompatibleWith("application/problem+json"));
+        http.perform(send("/api/evaluate", "{}").header("Transfer-Encoding", "chunked"))
+                .andExpect(status().isLengthRequired());
+    }
+
+    @Test
+    void theConsoleOfTheStoreIsOff() throws Exception {
+        http.perform(ask("/h2-console.html")).andExpect(status().isNotFound());
+    }
+
+    @Test
+    void theCommittedOpenApiDocumentIsFresh() throws Exception {
+        final String served =
+                http.perform(ask("/api/openapi")).andReturn().getResponse().getContentAsString();
+        final Path committed = Path.of("..", "web", "api", "openapi.json");
+
+        assertThat(json.readTree(served))
+                .as("web/api/openapi.json is stale: run ./loose-knit api")
+                .isEqualTo(json.readTree(Files.readString(committed)));
+    }
+}
