@@ -2,6 +2,7 @@
 import AutoComplete from 'primevue/autocomplete'
 import { computed, nextTick, ref } from 'vue'
 import type { Material, Recipe } from '@/api/types'
+import AmountField from './AmountField.vue'
 import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import { figure } from '@/measure/units'
@@ -25,7 +26,9 @@ const unknown = ref('')
 const adder = ref<{ $el: HTMLElement } | null>(null)
 
 const search = (query: string) => {
-  unknown.value = ''
+  if (query.trim() !== unknown.value) {
+    unknown.value = ''
+  }
   const typed = query.trim().toLowerCase()
   found.value = materials.value.filter(
     (each) => each.name.toLowerCase().includes(typed) || each.roleWords.some((role) => role.includes(typed)),
@@ -52,12 +55,6 @@ const remove = (row: number) => {
   const name = materialName(model.value.parts[row]?.materialId ?? '')
   model.value = removeRow(model.value, row)
   emit('removed', name)
-}
-const typedAmount = (row: number, text: string) => {
-  const value = Number(text.trim().replace(',', '.'))
-  if (text.trim() !== '' && Number.isFinite(value)) {
-    model.value = setAmount(model.value, row, value)
-  }
 }
 const share = (row: number) => figure((props.shares[row] ?? 0) * 100, 1, true)
 const focusAdder = () => adder.value?.$el.querySelector('input')?.focus()
@@ -87,13 +84,11 @@ defineExpose({ focusAdder })
           >
             −
           </button>
-          <input
-            class="figures"
-            inputmode="decimal"
-            :value="figure(part.amount, 3, true)"
-            :aria-label="`${model.measure === 'PARTS' ? 'Parts' : 'Per cent'} of ${materialName(part.materialId)}`"
+          <AmountField
+            :model-value="part.amount"
+            :label="`${model.measure === 'PARTS' ? 'Parts' : 'Per cent'} of ${materialName(part.materialId)}`"
             @focus="emit('choose', row)"
-            @change="typedAmount(row, ($event.target as HTMLInputElement).value)"
+            @update:model-value="model = setAmount(model, row, $event)"
           />
           <button
             type="button"
@@ -209,18 +204,6 @@ li.chosen {
 .stepper button:hover {
   background: var(--bottle-soft);
 }
-.stepper input {
-  width: 42px;
-  height: 30px;
-  border: 1px solid var(--stitch);
-  border-width: 1px 0;
-  background: var(--sheet);
-  color: var(--ink);
-  text-align: center;
-  font-size: 16px;
-  font-weight: 600;
-  border-radius: 0;
-}
 .share {
   text-align: right;
   font-size: 14px;
@@ -261,9 +244,6 @@ li.chosen {
   }
   .stepper button {
     width: 36px;
-    height: 38px;
-  }
-  .stepper input {
     height: 38px;
   }
 }

@@ -16,7 +16,9 @@ const here = computed(() => String(route.meta.place ?? ''))
 
 <template>
   <header>
-    <RouterLink to="/" class="mark" aria-label="Loose Knit, to Today">loose<b>knit</b></RouterLink>
+    <RouterLink to="/" class="mark"
+      >loose<b>knit</b><span class="visually-hidden">, to Today</span></RouterLink
+    >
     <nav aria-label="Stations of the work" class="thread">
       <svg viewBox="0 0 520 24" preserveAspectRatio="none" aria-hidden="true">
         <path

@@ -23,16 +23,25 @@ const closest = (typed: string) =>
 const typed = computed(() => (typeof entered.value === 'string' ? entered.value.trim() : entered.value.name))
 
 const search = async (query: string) => {
-  unknown.value = ''
+  if (query.trim() !== unknown.value) {
+    unknown.value = ''
+  }
   const literal = matches(query.trim())
-  found.value = literal.length > 0 || query.trim() === '' ? literal : await closest(query.slice(0, 200))
+  found.value = literal
+  if (literal.length === 0) {
+    await settle()
+  }
 }
+
+/** The list takes the focus back a moment after a choice; only then may what holds it go away. */
+const CLOSE_AFTER_MS = 60
+const done = () => window.setTimeout(() => emit('chosen'), CLOSE_AFTER_MS)
 
 const choose = (chosen: Plant) => {
   entered.value = chosen
   unknown.value = ''
   model.value = chosen.id
-  emit('chosen')
+  done()
 }
 
 const settle = async () => {
@@ -53,7 +62,7 @@ const settle = async () => {
 const none = () => {
   entered.value = ''
   model.value = undefined
-  emit('chosen')
+  done()
 }
 </script>
 
@@ -68,6 +77,7 @@ const none = () => {
       option-label="name"
       placeholder="Name of the plant"
       complete-on-focus
+      :show-empty-message="false"
       :delay="60"
       :invalid="unknown !== ''"
       @complete="search($event.query)"

@@ -33,17 +33,12 @@ const likely = computed(() => {
 
 <template>
   <section class="reading" :class="tone" :data-quality="reading.quality">
-    <button
-      type="button"
-      class="open"
-      :aria-expanded="open"
-      :aria-label="`${reading.label}: ${shown.figure} ${shown.unit}, likely ${likely}. ${reading.words}. How this was worked out`"
-      @click="emit('explain')"
-    >
+    <button type="button" class="open" :aria-expanded="open" @click="emit('explain')">
       <span class="label">{{ reading.label }}</span>
       <span class="value">
         <b class="figures">{{ shown.figure }}</b> <small>{{ shown.unit }}</small>
       </span>
+      <span class="visually-hidden">, likely {{ likely }}. {{ reading.words }}. How this was worked out</span>
     </button>
     <svg :viewBox="`-7 0 ${WIDTH + 14} 20`" aria-hidden="true">
       <rect
@@ -86,6 +81,7 @@ const likely = computed(() => {
   --tone: var(--soft-ink);
 }
 .open {
+  position: relative;
   display: flex;
   justify-content: space-between;
   align-items: baseline;

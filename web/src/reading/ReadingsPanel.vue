@@ -72,9 +72,10 @@ const toggle = (quality: Reading['quality']) => {
   color: inherit;
   text-align: left;
   font-size: 13.5px;
+  padding: 4px 0;
 }
 .headline li {
-  margin-top: 3px;
+  margin-top: 1px;
 }
 .old {
   opacity: 0.4;

@@ -124,6 +124,36 @@ export const looseKnit = definePreset(Aura, {
     button: {
       root: { paddingX: '14px', paddingY: '8px', label: { fontWeight: '600' }, borderRadius: '2px' },
     },
+    togglebutton: {
+      colorScheme: {
+        light: {
+          root: {
+            background: '#e7ede6',
+            checkedBackground: '#e7ede6',
+            hoverBackground: '#dae0d8',
+            borderColor: '#e7ede6',
+            checkedBorderColor: '#e7ede6',
+            color: '#3c4a42',
+            hoverColor: '#17211d',
+            checkedColor: '#17211d',
+          },
+          content: { checkedBackground: '#fbfcfa', checkedShadow: 'none' },
+        },
+        dark: {
+          root: {
+            background: '#24302a',
+            checkedBackground: '#24302a',
+            hoverBackground: '#2c3a33',
+            borderColor: '#24302a',
+            checkedBorderColor: '#24302a',
+            color: '#c7d2ca',
+            hoverColor: '#ffffff',
+            checkedColor: '#ffffff',
+          },
+          content: { checkedBackground: '#3c4a42', checkedShadow: 'none' },
+        },
+      },
+    },
     toast: { root: { borderRadius: '2px', width: '24rem' } },
     tooltip: { root: { borderRadius: '2px', padding: '4px 8px', shadow: 'none' } },
   },

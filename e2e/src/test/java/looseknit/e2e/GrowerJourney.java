@@ -33,11 +33,13 @@ class GrowerJourney {
                     .containsText("Cellar lily mix");
             page.keyboard().press("g");
             page.keyboard().press("t");
-            assertThat(page.getByText("Stair lily")).isVisible();
+            assertThat(page.getByText("Stair lily", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
 
             app.restart();
             page.reload();
-            assertThat(page.getByText("Stair lily")).isVisible();
+            assertThat(page.getByText("Stair lily", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
             page.navigate(app.address() + blend);
             assertThat(page.getByLabel("Name of the blend")).hasValue("Cellar lily mix");
             assertThat(parts(page, "Coir pith")).hasValue("2");
