@@ -17,7 +17,7 @@ const scoops = (count: number) => {
   return `${whole > 0 || rest === '' ? whole : ''}${rest}`
 }
 const packWords = (line: Line) => {
-  const size = text(settings.measures.volume(line.packLitres))
+  const size = text(settings.measures.pack(line.packLitres))
   const price =
     line.packPrice === undefined ? 'no price' : `${settings.currency} ${figure(line.packPrice, 2)}`
   return `${size}, ${price}`

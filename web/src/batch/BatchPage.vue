@@ -250,7 +250,7 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
             </p>
             <p>
               <b class="figures big">{{ plan.loads === 1 ? 'one load' : `${plan.loads} loads` }}</b>
-              <span>{{ text(settings.measures.mass(plan.moistKg)) }} moist, to lift</span>
+              <span>{{ text(settings.measures.mass(plan.moistKg)) }} moist in all</span>
             </p>
             <p>
               <b class="figures big">{{ plan.cost === undefined ? '–' : money(plan.cost) }}</b>

@@ -33,7 +33,7 @@ const size = computed(() => {
   <li class="fill">
     <NumberField v-model="count" label="Pots" :decimals="0" :input-id="`count-${row}`" />
     <div class="pot">
-      <span class="soft">Pot</span>
+      <span>Pot</span>
       <InPlace :words="size" label="Pot"><PotField v-model="pot" :id-prefix="`fill-${row}`" /></InPlace>
     </div>
     <NumberField v-model="rootBall" label="Root ball each" kind="volume" :input-id="`root-ball-${row}`" />

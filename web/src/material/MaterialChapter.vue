@@ -60,7 +60,7 @@ const foundDoses = computed(() =>
           </div>
           <div>
             <dt>usual pack</dt>
-            <dd class="figures">{{ text(settings.measures.volume(material.packLitres)) }}</dd>
+            <dd class="figures">{{ text(settings.measures.pack(material.packLitres)) }}</dd>
           </div>
         </dl>
         <p class="soft source">{{ material.roleWords.join(', ') }} · Source: {{ material.source }}</p>
@@ -104,10 +104,10 @@ h3 .soft {
   font-size: 14px;
 }
 dl {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 14px;
-  margin: 4px 0;
+  display: grid;
+  grid-template-columns: repeat(3, minmax(96px, max-content));
+  gap: 3px 18px;
+  margin: 5px 0;
 }
 dt {
   font-size: 12.5px;

@@ -46,6 +46,8 @@ describe('measures', () => {
   })
 
   it('shows lengths, masses and temperatures in both systems', () => {
+    expect(text(metric.pack(10))).toBe('10 L')
+    expect(text(us.pack(10))).toBe('10.6 qt')
     expect(text(metric.length(14))).toBe('14 cm')
     expect(text(us.length(14))).toBe('5.5 in')
     expect(text(metric.mass(0.456))).toBe('460 g')

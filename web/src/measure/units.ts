@@ -75,6 +75,13 @@ export class Measures {
     return { figure: figure(litres, litres < 20 ? 1 : 0), unit: 'L' }
   }
 
+  /** The size of a pack: a round figure stays round. */
+  pack(litres: number): Shown {
+    return this.us
+      ? { figure: figure(litres / this.factor('US_QUART'), 1, true), unit: 'qt' }
+      : { figure: figure(litres, 2, true), unit: 'L' }
+  }
+
   mass(kilograms: number): Shown {
     if (this.us) {
       const pounds = (kilograms * 1000) / this.factor('POUND')

@@ -40,10 +40,9 @@ const remove = async (potting: Potting) => {
     sayProblem(error)
   }
 }
-const interval = (potting: Potting) => {
-  const decimals = potting.predictedDays < 10 ? 1 : 0
-  return `${figure(potting.predictedDays, decimals)} d (${figure(potting.predictedLowDays, decimals)}–${figure(potting.predictedHighDays, decimals)})`
-}
+const days = (value: number) => figure(value, value < 3 ? 1 : 0)
+const interval = (potting: Potting) =>
+  `${days(potting.predictedDays)} d (${days(potting.predictedLowDays)}–${days(potting.predictedHighDays)})`
 </script>
 
 <template>
@@ -166,6 +165,10 @@ tbody th small {
 .right {
   text-align: right;
   padding-right: 22px;
+}
+td .plain {
+  font-weight: 400;
+  color: var(--soft-ink);
 }
 .empty {
   font-size: 17px;
