@@ -105,8 +105,8 @@ h3 .soft {
 }
 dl {
   display: grid;
-  grid-template-columns: repeat(3, minmax(96px, max-content));
-  gap: 3px 18px;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 3px 12px;
   margin: 5px 0;
 }
 dt {

@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -33,6 +34,7 @@ final class Browser implements AutoCloseable {
     private final List<String> errors = new ArrayList<>();
 
     Browser(final int width, final int height) {
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
