@@ -26,41 +26,54 @@ public final class Ageing {
     /** How far ahead the forecast looks [years]. */
     public static final double HORIZON_YEARS = 10;
 
-    private static final double STEP_YEARS = 0.5;
+    private static final double STEP_YEARS = 1;
 
-    private final List<Material> materials;
+    /** Halvings of a year: to about three days. */
+    private static final int BISECTIONS = 7;
+
+    private final Ingredients withHumus;
     private final double[] loose;
-    private final double[][] pairs;
     private final double tempo;
+    private final double freshVolume;
 
     /**
      * @param recipe the recipe
      * @param temperatureC mean temperature of the pot [°C]; decay doubles with every 10 °C
      */
     public Ageing(final Recipe recipe, final double temperatureC) {
+        this(withHumus(recipe), recipe, temperatureC);
+    }
+
+    /**
+     * @param withHumus the materials of the recipe and humus, as {@link #withHumus} gives them
+     * @param recipe the recipe
+     * @param temperatureC mean temperature of the pot [°C]
+     */
+    public Ageing(final Ingredients withHumus, final Recipe recipe, final double temperatureC) {
         within("temperature", temperatureC, -20, 60, "°C");
-        final Material humus = Book.shipped().material("humus").orElseThrow();
+        this.withHumus = withHumus;
+        this.loose = recipe.parts().stream().mapToDouble(Recipe.Part::amount).toArray();
+        this.tempo = Math.pow(2, (temperatureC - 20) / 10);
+        this.freshVolume = Arrays.stream(loose).sum() * after(0).yield();
+    }
+
+    /** The materials of a recipe, and the humus into which they turn. */
+    public static Ingredients withHumus(final Recipe recipe) {
         final List<Material> all = new ArrayList<>();
         recipe.parts().forEach(part -> all.add(part.material()));
-        all.add(humus);
-        this.materials = List.copyOf(all);
-        this.loose = recipe.parts().stream().mapToDouble(Recipe.Part::amount).toArray();
-        this.pairs = Packing.pairs(materials);
-        this.tempo = Math.pow(2, (temperatureC - 20) / 10);
+        all.add(Book.shipped().material("humus").orElseThrow());
+        return new Ingredients(all);
     }
 
     /** The mix after some years in the pot [years, 0 or more]. */
     public Mix after(final double years) {
         within("years", years, 0, 1000, "years");
-        return Mix.of(materials, looseAfter(years), pairs);
+        return withHumus.mix(looseAfter(years));
     }
 
     /** Height of the mix after some years relative to its height at the start, at most 1. */
     public double settledTo(final double years) {
-        final double before = Arrays.stream(loose).sum() * after(0).yield();
-        final double left =
-                Arrays.stream(looseAfter(years)).sum() * after(years).yield();
-        return Math.min(1, left / before);
+        return aged(years).settledTo();
     }
 
     /**
@@ -87,14 +100,17 @@ public final class Ageing {
 
     /** The mix after some years, with how far it has sunk. */
     public Aged aged(final double years) {
-        return new Aged(after(years), settledTo(years));
+        within("years", years, 0, 1000, "years");
+        final double[] left = looseAfter(years);
+        final Mix mix = withHumus.mix(left);
+        return new Aged(mix, Math.min(1, Arrays.stream(left).sum() * mix.yield() / freshVolume));
     }
 
     private double bisected(
             final ToDoubleFunction<Aged> property, final double limit, final double from, final double to) {
         double low = from;
         double high = to;
-        for (int i = 0; i < 12; i++) {
+        for (int i = 0; i < BISECTIONS; i++) {
             final double middle = 0.5 * (low + high);
             if (property.applyAsDouble(aged(middle)) < limit) {
                 high = middle;
@@ -106,9 +122,9 @@ public final class Ageing {
     }
 
     private double[] looseAfter(final double years) {
-        final double[] left = new double[materials.size()];
+        final double[] left = new double[loose.length + 1];
         for (int i = 0; i < loose.length; i++) {
-            final Material material = materials.get(i);
+            final Material material = withHumus.materials().get(i);
             if (!material.decays()) {
                 left[i] = loose[i];
                 continue;

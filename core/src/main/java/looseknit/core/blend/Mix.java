@@ -46,11 +46,7 @@ public final class Mix {
 
     /** Mixes a recipe. */
     public static Mix of(final Recipe recipe) {
-        final List<Material> materials =
-                recipe.parts().stream().map(Recipe.Part::material).toList();
-        return of(
-                materials,
-                recipe.parts().stream().mapToDouble(Recipe.Part::amount).toArray());
+        return Ingredients.of(recipe).mix(recipe);
     }
 
     /**
@@ -60,7 +56,7 @@ public final class Mix {
      * @param loose loose volume of each [any unit]; at least one above 0
      */
     public static Mix of(final List<Material> materials, final double[] loose) {
-        return of(materials, loose, Packing.pairs(materials));
+        return new Ingredients(materials).mix(loose);
     }
 
     /** Mixes loose volumes with a pair matrix worked out before. */
@@ -89,7 +85,7 @@ public final class Mix {
         for (int i = 0; i < n; i++) {
             litresPerLitre[i] = bulk[i] / volume;
         }
-        return new Mix(List.copyOf(materials), litresPerLitre, 1 - volume / bulkSum, volume / looseSum);
+        return new Mix(materials, litresPerLitre, 1 - volume / bulkSum, volume / looseSum);
     }
 
     private static double moistDensity(final Material material) {

@@ -115,7 +115,7 @@ public final class Evaluator {
             final int row,
             final double step) {
         final Map<Quality, Double> then =
-                new Figures(figures.recipe().changed(row, step), figures.brief()).all(leastAir);
+                figures.with(figures.recipe().changed(row, step)).all(leastAir);
         final Map<Quality, Double> change = new EnumMap<>(Quality.class);
         now.forEach((quality, value) -> change.put(quality, then.get(quality) - value));
         final Map<Quality, OneMore.Effect> effect = new EnumMap<>(Quality.class);

@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Ageing;
 import looseknit.core.blend.Food;
+import looseknit.core.blend.Ingredients;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
 import looseknit.core.dry.DryDown;
@@ -39,14 +40,33 @@ final class Figures {
 
     private final Recipe recipe;
     private final Brief brief;
+    private final Ingredients ingredients;
+    private final Ingredients withHumus;
     private final Mix mix;
     private final Column column;
 
     Figures(final Recipe recipe, final Brief brief) {
+        this(recipe, brief, Ingredients.of(recipe), Ageing.withHumus(recipe));
+    }
+
+    private Figures(
+            final Recipe recipe, final Brief brief, final Ingredients ingredients, final Ingredients withHumus) {
         this.recipe = recipe;
         this.brief = brief;
-        this.mix = Mix.of(recipe);
+        this.ingredients = ingredients;
+        this.withHumus = withHumus;
+        this.mix = ingredients.mix(recipe);
         this.column = brief.pot().map(pot -> Column.in(pot, mix)).orElse(Column.free(TEST_COLUMN_CM, 1));
+    }
+
+    /** The figures with other amounts of the same materials, or other doses. */
+    Figures with(final Recipe other) {
+        return new Figures(other, brief, ingredients, withHumus);
+    }
+
+    /** The figures of the same recipe under another brief. */
+    Figures with(final Brief other) {
+        return new Figures(recipe, other, ingredients, withHumus);
     }
 
     Recipe recipe() {
@@ -137,7 +157,7 @@ final class Figures {
 
     /** Years until the air falls below the plant's least air. */
     double lifeYears(final double leastAir) {
-        return new Ageing(recipe, temperatureC())
+        return new Ageing(withHumus, recipe, temperatureC())
                 .yearsUntilBelow(
                         aged -> {
                             final Column sunk = new Column(

@@ -2,6 +2,7 @@ package looseknit.core.reading;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -73,7 +74,8 @@ final class Remedies {
     private void part(final OneMore step) {
         final Recipe recipe = base.recipe();
         final double amount = recipe.parts().get(step.row()).amount() + step.step();
-        final Map<Quality, Double> then = figures(recipe.changed(step.row(), step.step()), base.brief());
+        final Map<Quality, Double> then = new EnumMap<>(now);
+        step.change().forEach((quality, change) -> then.merge(quality, change, Double::sum));
         final String unit = recipe.measure() == Recipe.Measure.PARTS ? "One part %s" : "5 %% %s";
         candidate(
                 new Remedy(
@@ -92,7 +94,7 @@ final class Remedies {
 
     private void wall(final PotWall wall) {
         final Brief brief = base.brief().with(base.brief().pot().orElseThrow().with(wall));
-        final Map<Quality, Double> then = figures(base.recipe(), brief);
+        final Map<Quality, Double> then = base.with(brief).all(leastAir);
         final String words =
                 Character.toUpperCase(wall.words().charAt(0)) + wall.words().substring(1);
         candidate(
@@ -144,8 +146,8 @@ final class Remedies {
                 .sum();
         for (double more = DOSE_STEP_G_PER_L; already + more <= MOST_DOSE_G_PER_L; more += DOSE_STEP_G_PER_L) {
             final Recipe limed = with(dolomite, already + more);
-            if (new Figures(limed, base.brief()).ph() >= wanted) {
-                final Map<Quality, Double> then = figures(limed, base.brief());
+            if (base.with(limed).ph() >= wanted) {
+                final Map<Quality, Double> then = base.with(limed).all(leastAir);
                 candidate(
                         new Remedy(
                                 Remedy.Kind.DOSE,
@@ -171,10 +173,6 @@ final class Remedies {
                 .toList());
         doses.add(new Recipe.Dose(amendment, gPerL));
         return new Recipe(base.recipe().measure(), base.recipe().parts(), doses);
-    }
-
-    private Map<Quality, Double> figures(final Recipe recipe, final Brief brief) {
-        return new Figures(recipe, brief).all(leastAir);
     }
 
     private void candidate(final Remedy remedy, final Map<Quality, Double> then, final Brief brief) {
