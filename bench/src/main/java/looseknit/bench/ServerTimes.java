@@ -39,7 +39,13 @@ public final class ServerTimes {
         final Path data = Files.createTempDirectory("loose-knit-bench");
         final long started = System.nanoTime();
         final Process server = new ProcessBuilder(
-                        "java", "-Xmx256m", "-jar", args[0], "--server.port=" + port, "--looseknit.data=" + data)
+                        "java",
+                        "-Xmx256m",
+                        "-XX:TieredStopAtLevel=1",
+                        "-jar",
+                        args[0],
+                        "--server.port=" + port,
+                        "--looseknit.data=" + data)
                 .redirectErrorStream(true)
                 .redirectOutput(data.resolve("server.log").toFile())
                 .start();
