@@ -30,7 +30,7 @@ public final class DryDown {
     /** A light watering refills this share of the usable water; by judgement. */
     public static final double LIGHT_REFILL = 0.6;
 
-    private static final double STEP_DAYS = 0.05;
+    private static final double STEP_DAYS = 0.1;
     private static final double FIRST_STAGE_MM = 5;
     private static final double RITCHIE_ALPHA = 2.2;
     private static final double EXTINCTION = 0.4;
