@@ -34,7 +34,7 @@ class BatchesController {
             @NotNull UUID id,
             @NotNull UUID blendId,
             int versionNumber,
-            @NotNull @Valid @Size(max = 50) List<FillRow> fills,
+            @NotNull @Size(max = 50) List<@Valid FillRow> fills,
             double reserve,
             double scoopLitres,
             double tubLitres) {}
@@ -42,7 +42,7 @@ class BatchesController {
     /** Changed amounts. */
     record ChangedBatchBody(
             long revision,
-            @NotNull @Valid @Size(max = 50) List<FillRow> fills,
+            @NotNull @Size(max = 50) List<@Valid FillRow> fills,
             double reserve,
             double scoopLitres,
             double tubLitres) {}

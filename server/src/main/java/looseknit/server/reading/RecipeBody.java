@@ -11,8 +11,8 @@ import looseknit.server.frame.UnknownName;
 /** A recipe as it travels. */
 public record RecipeBody(
         @NotNull Recipe.Measure measure,
-        @NotNull @Valid @Size(max = Recipe.MOST_PARTS) List<PartBody> parts,
-        @NotNull @Valid @Size(max = 20) List<DoseBody> doses) {
+        @NotNull @Size(max = Recipe.MOST_PARTS) List<@Valid PartBody> parts,
+        @NotNull @Size(max = 20) List<@Valid DoseBody> doses) {
 
     /** A material and its parts or per cent. */
     public record PartBody(@NotNull String materialId, double amount) {}
