@@ -18,7 +18,7 @@ import java.util.concurrent.TimeoutException;
 /** The packed application as a process of its own, on a free port, with a data directory. */
 final class App implements AutoCloseable {
 
-    private static final Duration LONGEST_START = Duration.ofSeconds(120);
+    private static final Duration LONGEST_START = Duration.ofSeconds(240);
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
     private final Path data;

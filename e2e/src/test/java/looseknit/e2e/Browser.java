@@ -34,7 +34,7 @@ final class Browser implements AutoCloseable {
     private final List<String> errors = new ArrayList<>();
 
     Browser(final int width, final int height) {
-        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
@@ -47,7 +47,7 @@ final class Browser implements AutoCloseable {
                 .setLocale("en-GB")
                 .setTimezoneId("UTC")
                 .setReducedMotion(ReducedMotion.REDUCE));
-        context.setDefaultTimeout(20_000);
+        context.setDefaultTimeout(40_000);
         context.onRequest(request -> requests.add(request.url()));
         context.onWebError(error -> errors.add(error.error()));
     }
