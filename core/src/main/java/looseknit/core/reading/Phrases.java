@@ -26,7 +26,7 @@ public final class Phrases {
             Quality.PH, new Words("too acid", "a little acid", "a little alkaline", "too alkaline"),
             Quality.FOOD, new Words("hungry", "rather lean", "rather rich", "too rich"),
             Quality.WEIGHT, new Words("too light", "light", "heavy", "too heavy"),
-            Quality.LIFE, new Words("packs down too soon", "just long enough", "fits", "fits")));
+            Quality.LIFE, new Words("packs down too soon", "just long enough", "long enough", "longer than it needs")));
 
     private Phrases() {}
 
