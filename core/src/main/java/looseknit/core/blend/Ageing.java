@@ -62,7 +62,7 @@ public final class Ageing {
         final List<Material> all = new ArrayList<>();
         recipe.parts().forEach(part -> all.add(part.material()));
         all.add(Book.shipped().material("humus").orElseThrow());
-        return new Ingredients(all);
+        return new Ingredients(all, Ingredients.suited(recipe));
     }
 
     /** The mix after some years in the pot [years, 0 or more]. */

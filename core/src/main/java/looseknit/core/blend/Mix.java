@@ -1,6 +1,7 @@
 package looseknit.core.blend;
 
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import looseknit.core.material.Material;
 import looseknit.core.material.Nutrients;
 
@@ -12,36 +13,30 @@ import looseknit.core.material.Nutrients;
  */
 public final class Mix {
 
-    /** Suction of the zone that holds the slow water of small pores, in the density of a pore's water [cm]. */
-    private static final double SQUEEZE_SUCTION_CM = 10;
-
-    /** Least share of closed pores kept out of reach of water: 5 % of the porosity. */
+    /** Most pores that count as closed, as a share of the porosity. */
     private static final double MOST_CLOSED = 0.05;
 
     /** Rounding of the corner where water held meets the pores there are, relative to shrinkage. */
     private static final double CORNER = 0.10;
 
-    private final List<Material> materials;
+    private final Ingredients ingredients;
     private final double[] litresPerLitre;
     private final double shrinkage;
     private final double yield;
     private final double totalPorosity;
     private final double waterPorosity;
 
-    private Mix(
-            final List<Material> materials, final double[] litresPerLitre, final double shrinkage, final double yield) {
-        this.materials = materials;
+    Mix(
+            final Ingredients ingredients,
+            final double[] litresPerLitre,
+            final double shrinkage,
+            final double yield) {
+        this.ingredients = ingredients;
         this.litresPerLitre = litresPerLitre;
         this.shrinkage = shrinkage;
         this.yield = yield;
-        double solids = 0;
-        double closed = 0;
-        for (int i = 0; i < litresPerLitre.length; i++) {
-            solids += litresPerLitre[i] * (1 - materials.get(i).physics().totalPorosity());
-            closed += litresPerLitre[i] * materials.get(i).closedPores();
-        }
-        this.totalPorosity = 1 - solids;
-        this.waterPorosity = totalPorosity - Math.min(closed, MOST_CLOSED * totalPorosity);
+        this.totalPorosity = 1 - sum(material -> 1 - material.physics().totalPorosity());
+        this.waterPorosity = waterPorosity(totalPorosity, sum(Material::closedPores));
     }
 
     /** Mixes a recipe. */
@@ -59,43 +54,33 @@ public final class Mix {
         return new Ingredients(materials).mix(loose);
     }
 
-    /** Mixes loose volumes with a pair matrix worked out before. */
-    static Mix of(final List<Material> materials, final double[] loose, final double[][] pairs) {
-        final int n = loose.length;
-        final double[] bulk = new double[n];
-        double looseSum = 0;
-        double bulkSum = 0;
-        double meanDensity = 0;
-        for (int i = 0; i < n; i++) {
-            bulk[i] = loose[i] * (1 - materials.get(i).physics().settling());
-            looseSum += loose[i];
-            bulkSum += bulk[i];
-        }
-        for (int i = 0; i < n; i++) {
-            meanDensity += bulk[i] / bulkSum * moistDensity(materials.get(i));
-        }
-        final double[] virtual = new double[n];
-        for (int i = 0; i < n; i++) {
-            final double pressed = materials.get(i).physics().squeeze()
-                    * Math.max(0, Math.log(meanDensity / moistDensity(materials.get(i))));
-            virtual[i] = bulk[i] * Math.max(0.1, 1 - pressed) * Packing.WATERED_IN / (1 + Packing.WATERED_IN);
-        }
-        final double volume = Packing.volume(pairs, virtual, Packing.WATERED_IN);
-        final double[] litresPerLitre = new double[n];
-        for (int i = 0; i < n; i++) {
-            litresPerLitre[i] = bulk[i] / volume;
-        }
-        return new Mix(materials, litresPerLitre, 1 - volume / bulkSum, volume / looseSum);
+    /** Pores that water can enter, where some are closed [vol/vol]. */
+    static double waterPorosity(final double totalPorosity, final double closedPores) {
+        return totalPorosity - Math.min(closedPores, MOST_CLOSED * totalPorosity);
     }
 
-    private static double moistDensity(final Material material) {
-        return material.physics().bulkDensityGPerL() / 1000
-                + material.retention().at(SQUEEZE_SUCTION_CM);
+    /**
+     * Water that a mix holds where its materials would hold {@code held}: never more than the pores there are, with the corner
+     * between the two rounded off.
+     *
+     * @param held sum of what the materials hold at a suction [vol/vol]
+     * @param waterPorosity pores that water can enter [vol/vol]
+     * @param shrinkage share of volume lost by mixing
+     */
+    static double capped(final double held, final double waterPorosity, final double shrinkage) {
+        final double corner = CORNER * Math.max(0, shrinkage) * waterPorosity;
+        final double gap = held - waterPorosity;
+        return 0.5 * (held + waterPorosity - Math.sqrt(gap * gap + 4 * corner * corner));
+    }
+
+    /** The materials and how they pack. */
+    public Ingredients ingredients() {
+        return ingredients;
     }
 
     /** The materials, in the order of the recipe. */
     public List<Material> materials() {
-        return materials;
+        return ingredients.materials();
     }
 
     /** Bulk litres of the material at this place in a litre of mix, f. */
@@ -173,11 +158,19 @@ public final class Mix {
     public double waterAt(final double suctionCm) {
         double held = 0;
         for (int i = 0; i < litresPerLitre.length; i++) {
-            held += litresPerLitre[i] * materials.get(i).retention().at(suctionCm);
+            held += litresPerLitre[i] * materials().get(i).retention().at(suctionCm);
         }
-        final double corner = CORNER * Math.max(0, shrinkage) * waterPorosity;
-        final double gap = held - waterPorosity;
-        return 0.5 * (held + waterPorosity - Math.sqrt(gap * gap + 4 * corner * corner));
+        return capped(held, waterPorosity, shrinkage);
+    }
+
+    /** {@link #waterAt} from the materials' tabulated curves, within 0.0005; for series of many mixes. */
+    public double waterAtQuick(final double suctionCm) {
+        final double place = RetentionTable.place(suctionCm);
+        double held = 0;
+        for (int i = 0; i < litresPerLitre.length; i++) {
+            held += litresPerLitre[i] * ingredients.table(i).at(place);
+        }
+        return capped(held, waterPorosity, shrinkage);
     }
 
     /** Easily available water: held between 10 and 50 cm of suction [vol/vol]. */
@@ -191,10 +184,10 @@ public final class Mix {
     }
 
     /** Sum over the materials of litres per litre times a property. */
-    double sum(final java.util.function.ToDoubleFunction<Material> property) {
+    public double sum(final ToDoubleFunction<Material> property) {
         double sum = 0;
         for (int i = 0; i < litresPerLitre.length; i++) {
-            sum += litresPerLitre[i] * property.applyAsDouble(materials.get(i));
+            sum += litresPerLitre[i] * property.applyAsDouble(materials().get(i));
         }
         return sum;
     }

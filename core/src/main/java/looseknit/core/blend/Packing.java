@@ -21,9 +21,20 @@ public final class Packing {
     /** How strongly the pair form is drawn towards the class-level form, by judgement. */
     private static final double PAIR_GAIN = 1.10;
 
+    /** Skeletons of less than this share of the whole carry nothing. */
+    private static final double NOTHING = 1e-12;
+
     private static final int MOST_NEWTON_STEPS = 60;
 
     private Packing() {}
+
+    /** At what level grains are told apart. */
+    public enum Form {
+        /** Whole materials. */
+        PAIRS,
+        /** Size classes of every material. */
+        CLASSES
+    }
 
     /**
      * How much of the bulk volume of each material counts against the skeleton of each other one.
@@ -60,25 +71,39 @@ public final class Packing {
      * @return volume in the unit of {@code virtualVolumes}
      */
     public static double volume(final double[][] counted, final double[] virtualVolumes, final double compaction) {
-        final int n = virtualVolumes.length;
-        final double[] carried = new double[n];
+        return volume(counted, virtualVolumes, compaction, new double[virtualVolumes.length]);
+    }
+
+    /** {@link #volume(double[][], double[], double)} in an array of the caller. */
+    static double volume(
+            final double[][] counted, final double[] virtualVolumes, final double compaction, final double[] carried) {
+        final int n = counted.length;
+        double all = 0;
+        for (int k = 0; k < n; k++) {
+            all += virtualVolumes[k];
+        }
+        final double nothing = NOTHING * all;
         double volume = 0;
         for (int k = 0; k < n; k++) {
+            final double[] row = counted[k];
+            double sum = 0;
             for (int j = 0; j < n; j++) {
-                carried[k] += counted[k][j] * virtualVolumes[j];
+                sum += row[j] * virtualVolumes[j];
             }
-            if (virtualVolumes[k] > 0) {
-                volume = Math.max(volume, carried[k] + virtualVolumes[k] / compaction);
+            carried[k] = sum;
+            if (virtualVolumes[k] > nothing) {
+                volume = Math.max(volume, sum + virtualVolumes[k] / compaction);
             }
         }
         for (int step = 0; step < MOST_NEWTON_STEPS; step++) {
             double excess = -compaction;
             double slope = 0;
             for (int k = 0; k < n; k++) {
-                if (virtualVolumes[k] > 0) {
-                    final double term = virtualVolumes[k] / (volume - carried[k]);
+                if (virtualVolumes[k] > nothing) {
+                    final double room = 1 / (volume - carried[k]);
+                    final double term = virtualVolumes[k] * room;
                     excess += term;
-                    slope -= term / (volume - carried[k]);
+                    slope -= term * room;
                 }
             }
             final double move = excess / slope;
