@@ -55,7 +55,7 @@ public final class Mix {
     }
 
     /** Pores that water can enter, where some are closed [vol/vol]. */
-    static double waterPorosity(final double totalPorosity, final double closedPores) {
+    public static double waterPorosity(final double totalPorosity, final double closedPores) {
         return totalPorosity - Math.min(closedPores, MOST_CLOSED * totalPorosity);
     }
 
@@ -67,7 +67,7 @@ public final class Mix {
      * @param waterPorosity pores that water can enter [vol/vol]
      * @param shrinkage share of volume lost by mixing
      */
-    static double capped(final double held, final double waterPorosity, final double shrinkage) {
+    public static double capped(final double held, final double waterPorosity, final double shrinkage) {
         final double corner = CORNER * Math.max(0, shrinkage) * waterPorosity;
         final double gap = held - waterPorosity;
         return 0.5 * (held + waterPorosity - Math.sqrt(gap * gap + 4 * corner * corner));

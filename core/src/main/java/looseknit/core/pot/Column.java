@@ -28,8 +28,28 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
     /** A layer of at least so many times the mix's grain breaks the capillary pull; below it both drain as one. */
     private static final double BREAK_RATIO = 4;
 
-    private static final GaussIntegrator FINE = new GaussIntegratorFactory().legendre(24, 0, 1);
-    private static final GaussIntegrator QUICK = new GaussIntegratorFactory().legendre(8, 0, 1);
+    /** How finely a column is divided for the mean over its height. */
+    public enum Rule {
+        /** 24 Gauss points: within 0.00002. */
+        FINE(24),
+        /** 8 Gauss points: within 0.0015; for series of many mixes. */
+        QUICK(8);
+
+        private final GaussIntegrator integrator;
+
+        Rule(final int points) {
+            this.integrator = new GaussIntegratorFactory().legendre(points, 0, 1);
+        }
+    }
+
+    /**
+     * Suctions at which a mix has to be read, with the share of the column's volume for which each stands.
+     *
+     * @param suctionCm suctions [cm]
+     * @param share shares of the volume; with {@code submerged} they add up to 1
+     * @param submerged share of the volume that stands in free water
+     */
+    record Points(double[] suctionCm, double[] share, double submerged) {}
 
     public Column {
         within("column.heightCm", heightCm, 0.1, 200, "cm");
@@ -56,27 +76,46 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
 
     /** Whether the layer breaks the capillary pull of the mix above it. */
     public static boolean breaksPull(final DrainageLayer layer, final Mix mix) {
-        return layer.material().grainSize().d50Mm() >= BREAK_RATIO * mix.medianGrainMm();
+        return breaksPull(layer.material().grainSize().d50Mm(), mix);
     }
 
     private static double layerSuction(final Pot pot, final Mix mix) {
         return pot.layer()
                 .map(layer -> breaksPull(layer, mix)
-                        ? Math.min(
-                                layer.depthCm(),
-                                BREAK_CM2 / (layer.material().grainSize().d50Mm() / 10))
+                        ? breakSuction(
+                                layer.depthCm(), layer.material().grainSize().d50Mm())
                         : layer.depthCm())
                 .orElse(0.0);
     }
 
-    /** Water held after soaking from below and draining: container capacity [vol/vol of the mix]. */
-    public double containerCapacity(final Mix mix) {
-        return meanWater(mix, FINE);
+    /** Whether grains of this size below break the capillary pull of a mix above them. */
+    static boolean breaksPull(final double grainBelowMm, final Mix above) {
+        return grainBelowMm >= BREAK_RATIO * above.medianGrainMm();
     }
 
-    /** {@link #containerCapacity} by a quicker rule, within 0.0015; for series of many mixes. */
+    /** Suction at the foot of a mix over a layer that breaks its pull [cm]. */
+    static double breakSuction(final double layerCm, final double grainMm) {
+        return Math.min(layerCm, BREAK_CM2 / (grainMm / 10));
+    }
+
+    /** Water held after soaking from below and draining: container capacity [vol/vol of the mix]. */
+    public double containerCapacity(final Mix mix) {
+        final Points points = points(Rule.FINE);
+        double water = points.submerged() * mix.waterPorosity();
+        for (int i = 0; i < points.share().length; i++) {
+            water += points.share()[i] * mix.waterAt(points.suctionCm()[i]);
+        }
+        return water;
+    }
+
+    /** {@link #containerCapacity} by a quicker rule, within 0.002; for series of many mixes. */
     public double containerCapacityQuick(final Mix mix) {
-        return meanWater(mix, QUICK);
+        final Points points = points(Rule.QUICK);
+        double water = points.submerged() * mix.waterPorosity();
+        for (int i = 0; i < points.share().length; i++) {
+            water += points.share()[i] * mix.waterAtQuick(points.suctionCm()[i]);
+        }
+        return water;
     }
 
     /** Air after draining: air-filled porosity [vol/vol]. */
@@ -113,25 +152,29 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
         return 1 - waterAtHeight(mix, aboveBottomCm) / mix.totalPorosity();
     }
 
-    private double meanWater(final Mix mix, final GaussIntegrator rule) {
+    /** Where to read a mix for the mean over this column. */
+    Points points(final Rule rule) {
         if (freeWaterCm >= heightCm) {
-            return mix.waterPorosity();
+            return new Points(new double[0], new double[0], 1);
         }
+        final GaussIntegrator gauss = rule.integrator;
+        final int n = gauss.getNumberOfPoints();
         final double split = freeWaterCm / heightCm;
-        double water = 0;
-        double area = 0;
-        for (int i = 0; i < rule.getNumberOfPoints(); i++) {
-            final double z = split + (1 - split) * rule.getPoint(i);
-            final double section = section(z) * rule.getWeight(i) * (1 - split);
-            water += section * waterAtHeight(mix, z * heightCm);
-            area += section;
-            if (split > 0) {
-                final double below = section(split * rule.getPoint(i)) * rule.getWeight(i) * split;
-                water += below * mix.waterPorosity();
-                area += below;
-            }
+        final double[] suction = new double[n];
+        final double[] share = new double[n];
+        double above = 0;
+        double below = 0;
+        for (int i = 0; i < n; i++) {
+            final double z = split + (1 - split) * gauss.getPoint(i);
+            suction[i] = z * heightCm - freeWaterCm + addedSuctionCm;
+            share[i] = section(z) * gauss.getWeight(i) * (1 - split);
+            above += share[i];
+            below += section(split * gauss.getPoint(i)) * gauss.getWeight(i) * split;
         }
-        return water / area;
+        for (int i = 0; i < n; i++) {
+            share[i] /= above + below;
+        }
+        return new Points(suction, share, below / (above + below));
     }
 
     private double section(final double relativeHeight) {

@@ -107,13 +107,17 @@ public record Pot(
 
     /** Volume of the mix [L]. */
     public double mixLitres() {
-        final double from = layerCm();
-        return toRim(shape, widthAtCm(FILL * heightCm), widthAtCm(from), mixHeightCm());
+        return litresBetween(layerCm(), FILL * heightCm);
     }
 
     /** Volume of the drainage layer [L]. */
     public double layerLitres() {
-        return layer.isEmpty() ? 0 : toRim(shape, widthAtCm(layerCm()), bottomCm, layerCm());
+        return litresBetween(0, layerCm());
+    }
+
+    /** Volume between two heights above the inside bottom [L]. */
+    public double litresBetween(final double fromCm, final double toCm) {
+        return toRim(shape, widthAtCm(toCm), widthAtCm(fromCm), toCm - fromCm);
     }
 
     /** Surface of the mix [m²]. */
