@@ -41,19 +41,21 @@ public final class Ageing {
      * @param temperatureC mean temperature of the pot [°C]; decay doubles with every 10 °C
      */
     public Ageing(final Recipe recipe, final double temperatureC) {
-        this(withHumus(recipe), recipe, temperatureC);
+        this(withHumus(recipe), recipe, temperatureC, 1);
     }
 
     /**
      * @param withHumus the materials of the recipe and humus, as {@link #withHumus} gives them
      * @param recipe the recipe
      * @param temperatureC mean temperature of the pot [°C]
+     * @param tempo how many times as fast as expected everything decays, 0.05 to 20
      */
-    public Ageing(final Ingredients withHumus, final Recipe recipe, final double temperatureC) {
+    public Ageing(final Ingredients withHumus, final Recipe recipe, final double temperatureC, final double tempo) {
+        within("tempo", tempo, 0.05, 20, "(times)");
         within("temperature", temperatureC, -20, 60, "°C");
         this.withHumus = withHumus;
         this.loose = recipe.parts().stream().mapToDouble(Recipe.Part::amount).toArray();
-        this.tempo = Math.pow(2, (temperatureC - 20) / 10);
+        this.tempo = tempo * Math.pow(2, (temperatureC - 20) / 10);
         this.freshVolume = Arrays.stream(loose).sum() * after(0).yield();
     }
 
@@ -104,6 +106,21 @@ public final class Ageing {
         final double[] left = looseAfter(years);
         final Mix mix = withHumus.mix(left);
         return new Aged(mix, Math.min(1, Arrays.stream(left).sum() * mix.yield() / freshVolume));
+    }
+
+    /**
+     * Lowest value that a property has had up to each of some years: what has once packed down does not open again.
+     *
+     * @param years years, rising
+     */
+    public List<Double> runningLeast(final ToDoubleFunction<Aged> property, final List<Double> years) {
+        final List<Double> result = new ArrayList<>();
+        double least = Double.POSITIVE_INFINITY;
+        for (final double each : years) {
+            least = Math.min(least, property.applyAsDouble(aged(each)));
+            result.add(least);
+        }
+        return result;
     }
 
     private double bisected(

@@ -44,8 +44,7 @@ final class ClassPacker implements Packer {
             for (int j = 0; j < n; j++) {
                 final Material.Physics added = materials.get(grains.get(j)[0]).physics();
                 final double efficiency = Math.sqrt(carrying.fillEfficiency() * added.fillEfficiency());
-                final double plain =
-                        SizeClasses.counted(grains.get(k)[1], grains.get(j)[1], added.virtualPacking());
+                final double plain = SizeClasses.counted(grains.get(k)[1], grains.get(j)[1], added.virtualPacking());
                 counted[k][j] = 1 - (1 - plain) * efficiency;
             }
         }

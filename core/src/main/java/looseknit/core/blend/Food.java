@@ -1,6 +1,9 @@
 package looseknit.core.blend;
 
+import static looseknit.core.measure.Require.within;
+
 import java.util.List;
+import looseknit.core.material.Amendment;
 import looseknit.core.material.Nutrients;
 
 /**
@@ -9,43 +12,101 @@ import looseknit.core.material.Nutrients;
  */
 public final class Food {
 
+    /** Temperature for which labels of slow feeds state their time [°C]. */
+    public static final double LABEL_C = 21;
+
+    /** Weeks of a month. */
+    public static final double MONTH_WEEKS = 365.25 / 12 / 7;
+
     /** Salts that soluble nitrogen of a balanced feed brings [dS/m per mg/L]; from memory. */
     private static final double EC_PER_N = 0.0065;
+
+    private static final double FIRST_MONTH_WEEKS = 4;
 
     private Food() {}
 
     /** All food that the mix will set free, materials and doses together. */
     public static Nutrients total(final Mix mix, final List<Recipe.Dose> doses) {
-        final Nutrients own = mix.nutrients();
-        double n = own.nMgPerL();
-        double p = own.pMgPerL();
-        double k = own.kMgPerL();
+        Nutrients total = mix.nutrients();
         for (final Recipe.Dose dose : doses) {
-            n += dose.gPerL() * dose.amendment().nPercent() * 10;
-            p += dose.gPerL() * dose.amendment().p2o5Percent() * 10 * Nutrients.P_IN_P2O5;
-            k += dose.gPerL() * dose.amendment().k2oPercent() * 10 * Nutrients.K_IN_K2O;
+            total = total.plus(dose.amendment().contents().mgPerG(), dose.gPerL() * solubleShare(dose.amendment()));
         }
-        return new Nutrients(n, p, k);
+        return total;
     }
 
     /**
-     * Nitrogen at the roots in the first month: the materials' available charge plus what slow feeds set free in four weeks at 21
-     * °C.
+     * Food set free by some time: all that the materials bring, and what the doses have given.
+     *
+     * @param weeks weeks since mixing, 0 to 5000
+     * @param temperatureC mean temperature [°C]
+     */
+    public static Nutrients released(
+            final Mix mix, final List<Recipe.Dose> doses, final double weeks, final double temperatureC) {
+        within("weeks", weeks, 0, 5000, "weeks");
+        Nutrients sum = mix.nutrients();
+        for (final Recipe.Dose dose : doses) {
+            sum = sum.plus(
+                    dose.amendment().contents().mgPerG(),
+                    dose.gPerL() * releasedShare(dose.amendment(), weeks, temperatureC));
+        }
+        return sum;
+    }
+
+    /**
+     * Share of an amendment's food that has come free. Slow feeds give it evenly over the time on the label, twice as fast with every
+     * 10 °C; limes and minerals as they dissolve; the rest at once.
+     */
+    public static double releasedShare(final Amendment amendment, final double weeks, final double temperatureC) {
+        if (amendment.longevityWeeks() > 0) {
+            return Math.min(1, weeks * Math.pow(2, (temperatureC - LABEL_C) / 10) / amendment.longevityWeeks());
+        }
+        return amendment.kind() == Amendment.Kind.FEED
+                ? 1
+                : solubleShare(amendment) * Acidity.reacted(amendment, weeks, temperatureC);
+    }
+
+    private static double solubleShare(final Amendment amendment) {
+        return amendment.kind() == Amendment.Kind.FEED ? 1 : amendment.fineness();
+    }
+
+    /**
+     * Nitrogen at the roots in the first month: the materials' available charge plus what slow feeds set free in four weeks.
      *
      * @return [mg/L]
      */
-    public static double firstMonthNMgPerL(final Mix mix, final List<Recipe.Dose> doses) {
-        double n = mix.nutrients().nMgPerL();
+    public static double firstMonthNMgPerL(final Mix mix, final List<Recipe.Dose> doses, final double temperatureC) {
+        return mix.sum(material -> material.chemistry().nutrients().nMgPerL())
+                + dosedNMgPerL(doses, FIRST_MONTH_WEEKS, temperatureC);
+    }
+
+    private static double dosedNMgPerL(final List<Recipe.Dose> doses, final double weeks, final double temperatureC) {
+        double n = 0;
         for (final Recipe.Dose dose : doses) {
-            final double weeks = dose.amendment().longevityWeeks();
-            n += dose.gPerL() * dose.amendment().nPercent() * 10 * Math.min(1, weeks == 0 ? 1 : 4 / weeks);
+            n += dose.gPerL()
+                    * dose.amendment().contents().nPercent()
+                    * 10
+                    * releasedShare(dose.amendment(), weeks, temperatureC);
         }
         return n;
     }
 
-    /** Salts in the mix at the start [dS/m]. */
-    public static double ecDsPerM(final Mix mix, final List<Recipe.Dose> doses) {
-        final double fromDoses = firstMonthNMgPerL(mix, doses) - mix.nutrients().nMgPerL();
-        return mix.ecDsPerM() + EC_PER_N * fromDoses;
+    /** Salts in the mix in the first month, as in a saturation extract [dS/m]. */
+    public static double ecDsPerM(final Mix mix, final List<Recipe.Dose> doses, final double temperatureC) {
+        return mix.ecDsPerM() + EC_PER_N * dosedNMgPerL(doses, FIRST_MONTH_WEEKS, temperatureC);
+    }
+
+    /**
+     * Dose of a feed that brings the nitrogen of a mix, over the whole time of the feed, to a goal.
+     *
+     * @param goalNMgPerL nitrogen in all [mg/L], 0 to 5000
+     * @return [g/L]; 0 if the mix has as much already
+     * @throws looseknit.core.measure.OutOfRangeException if the amendment holds no nitrogen
+     */
+    public static double doseForN(
+            final Mix mix, final List<Recipe.Dose> doses, final Amendment feed, final double goalNMgPerL) {
+        within("goal", goalNMgPerL, 0, 5000, "mg N/L");
+        within("nitrogen of " + feed.name(), feed.contents().nPercent(), 0.1, 50, "% N; choose a feed that holds some");
+        final double already = total(mix, doses).nMgPerL();
+        return Math.max(0, goalNMgPerL - already) / feed.contents().mgPerG().nMgPerL();
     }
 }

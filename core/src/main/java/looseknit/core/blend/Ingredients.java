@@ -39,8 +39,7 @@ public final class Ingredients {
     /** Materials, packed by a certain form. */
     public Ingredients(final List<Material> materials, final Packing.Form form) {
         this.materials = List.copyOf(materials);
-        this.packer =
-                form == Packing.Form.CLASSES ? new ClassPacker(this.materials) : new PairPacker(this.materials);
+        this.packer = form == Packing.Form.CLASSES ? new ClassPacker(this.materials) : new PairPacker(this.materials);
         this.tables = this.materials.stream()
                 .map(material -> RetentionTable.of(material.retention()))
                 .toArray(RetentionTable[]::new);

@@ -19,6 +19,15 @@ public final class Mix {
     /** Rounding of the corner where water held meets the pores there are, relative to shrinkage. */
     private static final double CORNER = 0.10;
 
+    /** pH at which bases fill none, and all, of the exchange capacity; by judgement. */
+    private static final double EMPTY_PH = 3.5;
+
+    private static final double FULL_PH = 7.0;
+    private static final double CALCIUM_SHARE = 0.70;
+    private static final double MAGNESIUM_SHARE = 0.18;
+    private static final double MG_PER_MEQ_CA = 20.04;
+    private static final double MG_PER_MEQ_MG = 12.15;
+
     private final Ingredients ingredients;
     private final double[] litresPerLitre;
     private final double shrinkage;
@@ -26,11 +35,7 @@ public final class Mix {
     private final double totalPorosity;
     private final double waterPorosity;
 
-    Mix(
-            final Ingredients ingredients,
-            final double[] litresPerLitre,
-            final double shrinkage,
-            final double yield) {
+    Mix(final Ingredients ingredients, final double[] litresPerLitre, final double shrinkage, final double yield) {
         this.ingredients = ingredients;
         this.litresPerLitre = litresPerLitre;
         this.shrinkage = shrinkage;
@@ -134,12 +139,23 @@ public final class Mix {
         return sum(material -> material.chemistry().ecDsPerM());
     }
 
-    /** Available food of the materials. */
+    /**
+     * Food of the materials: nitrogen, phosphorus and potassium as the tables have them; calcium and magnesium held exchangeably,
+     * estimated from the exchange capacity and how far bases fill it at the material's pH (by judgement, no source).
+     */
     public Nutrients nutrients() {
         return new Nutrients(
                 sum(material -> material.chemistry().nutrients().nMgPerL()),
                 sum(material -> material.chemistry().nutrients().pMgPerL()),
-                sum(material -> material.chemistry().nutrients().kMgPerL()));
+                sum(material -> material.chemistry().nutrients().kMgPerL()),
+                sum(material -> exchangeableMeqPerL(material) * CALCIUM_SHARE * MG_PER_MEQ_CA),
+                sum(material -> exchangeableMeqPerL(material) * MAGNESIUM_SHARE * MG_PER_MEQ_MG),
+                0);
+    }
+
+    private static double exchangeableMeqPerL(final Material material) {
+        final double filled = (material.chemistry().ph() - EMPTY_PH) / (FULL_PH - EMPTY_PH);
+        return material.chemistry().cecMeqPerL() * Math.max(0.05, Math.min(1, filled));
     }
 
     /** Median grain size as the volume-weighted geometric mean of the materials' medians [mm]. */

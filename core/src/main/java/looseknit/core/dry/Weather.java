@@ -53,6 +53,11 @@ public record Weather(double temperatureC, double humidityPercent, double dailyL
         return 0.665e-3 * pressureKPa;
     }
 
+    /** The same air with other light [mol/m² per day]. */
+    public Weather withLight(final double mol) {
+        return new Weather(temperatureC, humidityPercent, mol, windMPerS);
+    }
+
     /** Vapour pressure deficit [kPa]. */
     public double vapourPressureDeficitKPa() {
         return saturationKPa(temperatureC) * (1 - humidityPercent / 100);

@@ -15,7 +15,8 @@ public record Habit(double everyDays, Amount amount, Hand hand, Water water) {
     /** How much is given. */
     public enum Amount {
         THOROUGHLY("thoroughly"),
-        LIGHTLY("lightly");
+        LIGHTLY("lightly"),
+        FROM_BELOW("from below");
 
         private final String words;
 

@@ -8,6 +8,7 @@ public enum Quality {
     DRY_DAYS("Days until it wants water", "d", 1),
     PH("Acidity", "pH", 1),
     FOOD("Food in the first month", "mg N/L", 1),
+    SALTS("Salts", "dS/m", 1),
     WEIGHT("Pot, just watered", "kg", 1),
     LIFE("Keeps its air", "yr", 1);
 

@@ -51,6 +51,11 @@ public final class Targets {
         brief.habit().ifPresent(habit -> targets.add(dryDays(needs.trigger(), habit)));
         targets.add(new Target(Quality.PH, needs.ph(), 1, List.of(group.acidity())));
         targets.add(new Target(Quality.FOOD, needs.nitrogen(), 0.5, List.of(group.food())));
+        targets.add(new Target(
+                Quality.SALTS,
+                Band.atMost(needs.mostEcDsPerM()),
+                0.5,
+                List.of("More salts than this draw water out of the roots.")));
         targets.add(new Target(Quality.LIFE, Band.atLeast(needs.lifeYears()), 0.5, List.of(group.life())));
         return List.copyOf(targets);
     }

@@ -70,6 +70,29 @@ public final class PotTable {
         return ingredients;
     }
 
+    /** Water that a mix of these materials holds in the column [vol/vol]. */
+    public double containerCapacity(final Mix mix) {
+        double water = submerged * mix.waterPorosity();
+        for (int p = 0; p < share.length; p++) {
+            double sum = 0;
+            for (int i = 0; i < materials; i++) {
+                sum += mix.litresPerLitre(i) * held[p * materials + i];
+            }
+            water += share[p] * Mix.capped(sum, mix.waterPorosity(), mix.shrinkage());
+        }
+        return water;
+    }
+
+    /** Water that one of the materials alone holds in the column [vol/vol]. */
+    public double pureCapacity(final int material) {
+        double water =
+                submerged * ingredients.materials().get(material).retention().saturated();
+        for (int p = 0; p < share.length; p++) {
+            water += share[p] * held[p * materials + material];
+        }
+        return water;
+    }
+
     /**
      * Reads a blend.
      *

@@ -88,9 +88,8 @@ public record Stack(List<Level> levels) {
         final double litres = pot.litresBetween(from, to);
         if (below.isEmpty()) {
             final Column whole = Column.in(pot, mix);
-            final boolean overBreak = pot.layer()
-                    .filter(layer -> Column.breaksPull(layer, mix))
-                    .isPresent();
+            final boolean overBreak =
+                    pot.layer().filter(layer -> Column.breaksPull(layer, mix)).isPresent();
             return new Level(
                     mix,
                     from,
@@ -104,8 +103,7 @@ public record Stack(List<Level> levels) {
         final boolean overBreak = freeWater == 0 && Column.breaksPull(grain, mix);
         final Column under = next.column();
         final double hanging = under.heightCm() - under.freeWaterCm() + under.addedSuctionCm();
-        final double suction =
-                freeWater > 0 ? 0 : overBreak ? Column.breakSuction(hanging, grain) : hanging;
+        final double suction = freeWater > 0 ? 0 : overBreak ? Column.breakSuction(hanging, grain) : hanging;
         return new Level(mix, from, litres, new Column(to - from, taper, suction, freeWater), overBreak);
     }
 
@@ -116,12 +114,18 @@ public record Stack(List<Level> levels) {
 
     /** Water over all layers after soaking and draining [vol/vol]. */
     public double water() {
-        return levels.stream().mapToDouble(level -> level.litres() * level.water()).sum() / litres();
+        return levels.stream()
+                        .mapToDouble(level -> level.litres() * level.water())
+                        .sum()
+                / litres();
     }
 
     /** Air over all layers after draining [vol/vol]. */
     public double air() {
-        return levels.stream().mapToDouble(level -> level.litres() * level.air()).sum() / litres();
+        return levels.stream()
+                        .mapToDouble(level -> level.litres() * level.air())
+                        .sum()
+                / litres();
     }
 
     /** Mass of all layers just soaked and drained [kg]. */

@@ -7,12 +7,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import looseknit.core.blend.Food;
 import looseknit.core.blend.Recipe;
+import looseknit.core.blend.Segregation;
 import looseknit.core.caution.Cautions;
 import looseknit.core.need.Brief;
-import looseknit.core.need.Needs;
-import looseknit.core.need.Plant;
 import looseknit.core.need.Quality;
 import looseknit.core.need.Target;
 import looseknit.core.need.Targets;
@@ -34,10 +32,21 @@ public final class Evaluator {
      * @throws looseknit.core.measure.OutOfRangeException if plant, pot or place cannot be computed together
      */
     public static Evaluation evaluate(final Recipe recipe, final Brief brief) {
+        return evaluate(recipe, brief, Known.NOTHING);
+    }
+
+    /**
+     * Evaluates a recipe with what tests have shown.
+     *
+     * @param recipe the recipe
+     * @param brief what is known of plant, pot, place and hand
+     * @param known tests so far, and how volumes are measured out
+     * @throws looseknit.core.measure.OutOfRangeException if plant, pot or place cannot be computed together
+     */
+    public static Evaluation evaluate(final Recipe recipe, final Brief brief, final Known known) {
         final List<Target> targets = Targets.of(brief);
-        final double leastAir =
-                brief.plant().map(plant -> plant.needs().air().low()).orElse(Figures.LEAST_AIR);
-        final Figures figures = new Figures(recipe, brief);
+        final double leastAir = leastAir(brief);
+        final Figures figures = new Figures(recipe, brief, known);
         final Map<Quality, Double> now = figures.all(leastAir);
         final Readings readings = new Readings(figures, now, targets, leastAir);
         final List<OneMore> more = steps(figures, now, targets, leastAir, 1);
@@ -63,7 +72,12 @@ public final class Evaluator {
                 less,
                 new Remedies(figures, targets, leastAir, now).best(both),
                 Cautions.of(recipe, brief, figures.wetKg()),
-                notices(recipe, brief, figures));
+                notices(recipe, figures));
+    }
+
+    /** Least air for the plant of a brief, or for roots in general [vol/vol]. */
+    static double leastAir(final Brief brief) {
+        return brief.plant().map(plant -> plant.needs().air().low()).orElse(Figures.LEAST_AIR);
     }
 
     private static List<Double> shares(final Recipe recipe) {
@@ -127,7 +141,7 @@ public final class Evaluator {
         return new OneMore(row, figures.recipe().parts().get(row).material(), step, change, effect);
     }
 
-    private static List<String> notices(final Recipe recipe, final Brief brief, final Figures figures) {
+    private static List<String> notices(final Recipe recipe, final Figures figures) {
         final List<String> notices = new ArrayList<>();
         final double missing = recipe.unnamedShare();
         if (missing > 0) {
@@ -138,21 +152,10 @@ public final class Evaluator {
                     .formatted(percent(1 - missing), percent(-missing)));
         }
         recipe.namedTwice().forEach(material -> notices.add("%s is named twice.".formatted(material.name())));
-        salts(brief, figures).ifPresent(notices::add);
+        Segregation.of(figures.mix()).stream()
+                .filter(each -> each.kind() == Segregation.Kind.WASHES_DOWN || each.kind() == Segregation.Kind.SINKS)
+                .forEach(each -> notices.add(Phrases.segregation(each)));
         return List.copyOf(notices);
-    }
-
-    private static Optional<String> salts(final Brief brief, final Figures figures) {
-        final double salts = Food.ecDsPerM(figures.mix(), figures.recipe().doses());
-        return brief.plant()
-                .map(Plant::needs)
-                .map(Needs::mostEcDsPerM)
-                .filter(most -> salts > most)
-                .map(most -> String.format(
-                        Locale.ROOT,
-                        "Salts of about %.1f dS/m are more than the %.1f that this plant bears.",
-                        salts,
-                        most));
     }
 
     private static String percent(final double share) {

@@ -4,14 +4,20 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import looseknit.core.assay.Trait;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Ageing;
 import looseknit.core.blend.Food;
 import looseknit.core.blend.Ingredients;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
+import looseknit.core.dry.Dressing;
 import looseknit.core.dry.DryDown;
+import looseknit.core.dry.Foliage;
+import looseknit.core.dry.Losses;
+import looseknit.core.dry.Reservoir;
 import looseknit.core.dry.Trigger;
+import looseknit.core.dry.Weather;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Habit;
 import looseknit.core.need.Needs;
@@ -20,9 +26,11 @@ import looseknit.core.need.Plant;
 import looseknit.core.need.Quality;
 import looseknit.core.pot.Column;
 import looseknit.core.pot.Pot;
+import looseknit.core.pot.PotTable;
 
 /**
- * The bare figures of a recipe under a brief, without spread or explanation: what is computed anew for every small change.
+ * The bare figures of a recipe under a brief, without spread or explanation: what is computed anew for every small change. Tests
+ * that were made correct them.
  */
 final class Figures {
 
@@ -40,33 +48,55 @@ final class Figures {
 
     private final Recipe recipe;
     private final Brief brief;
-    private final Ingredients ingredients;
+    private final Known known;
     private final Ingredients withHumus;
     private final Mix mix;
-    private final Column column;
+    private final PotTable table;
+    private final Optional<Losses> losses;
+    private final double capacity;
 
-    Figures(final Recipe recipe, final Brief brief) {
-        this(recipe, brief, Ingredients.of(recipe), Ageing.withHumus(recipe));
+    Figures(final Recipe recipe, final Brief brief, final Known known) {
+        this(recipe, brief, known, Ingredients.of(recipe), Ageing.withHumus(recipe), Optional.empty(), losses(brief));
     }
 
     private Figures(
-            final Recipe recipe, final Brief brief, final Ingredients ingredients, final Ingredients withHumus) {
+            final Recipe recipe,
+            final Brief brief,
+            final Known known,
+            final Ingredients ingredients,
+            final Ingredients withHumus,
+            final Optional<PotTable> before,
+            final Optional<Losses> losses) {
         this.recipe = recipe;
         this.brief = brief;
-        this.ingredients = ingredients;
+        this.known = known;
         this.withHumus = withHumus;
+        this.losses = losses;
         this.mix = ingredients.mix(recipe);
-        this.column = brief.pot().map(pot -> Column.in(pot, mix)).orElse(Column.free(TEST_COLUMN_CM, 1));
+        final Column column = brief.pot().map(pot -> Column.in(pot, mix)).orElse(Column.free(TEST_COLUMN_CM, 1));
+        this.table = before.filter(tabled -> tabled.column().equals(column))
+                .orElseGet(() -> new PotTable(ingredients, column, Column.Rule.FINE));
+        this.capacity = table.containerCapacity(mix);
+    }
+
+    private static Optional<Losses> losses(final Brief brief) {
+        return foliage(brief)
+                .flatMap(foliage -> brief.place()
+                        .map(place -> Losses.of(brief.pot().orElseThrow(), place.weather(), foliage, Dressing.NONE)));
+    }
+
+    private static Optional<Foliage> foliage(final Brief brief) {
+        return brief.plant().flatMap(plant -> brief.pot().map(pot -> Brief.foliage(plant, brief.stage(), pot)));
     }
 
     /** The figures with other amounts of the same materials, or other doses. */
     Figures with(final Recipe other) {
-        return new Figures(other, brief, ingredients, withHumus);
+        return new Figures(other, brief, known, mix.ingredients(), withHumus, Optional.of(table), losses);
     }
 
     /** The figures of the same recipe under another brief. */
     Figures with(final Brief other) {
-        return new Figures(recipe, other, ingredients, withHumus);
+        return new Figures(recipe, other, known, mix.ingredients(), withHumus, Optional.of(table), losses(other));
     }
 
     Recipe recipe() {
@@ -77,45 +107,90 @@ final class Figures {
         return brief;
     }
 
+    Known known() {
+        return known;
+    }
+
     Mix mix() {
         return mix;
     }
 
     Column column() {
-        return column;
+        return table.column();
+    }
+
+    PotTable table() {
+        return table;
     }
 
     double temperatureC() {
         return brief.place().map(Place::temperatureC).orElse(ROOM_C);
     }
 
+    /** What tests have shown a trait to be off the tables for this mix. */
+    double correction(final Trait trait) {
+        return untested()
+                ? 0
+                : known.beliefs().correction(trait, mix, known.blend()).value();
+    }
+
+    private boolean untested() {
+        return known.beliefs().findings() == 0;
+    }
+
+    double porosity() {
+        return Math.min(0.99, mix.totalPorosity() + correction(Trait.POROSITY));
+    }
+
     double water() {
-        return column.containerCapacity(mix);
+        if (untested()) {
+            return capacity;
+        }
+        return Math.max(0.01, Math.min(porosity(), porosity() - air()));
     }
 
     double air() {
-        return mix.totalPorosity() - water();
+        final double air = mix.totalPorosity() - capacity;
+        return untested() ? air : Math.max(0, Math.min(porosity(), air + correction(Trait.AIR)));
+    }
+
+    /** Dry bulk density [g/L]. */
+    double densityGPerL() {
+        return mix.bulkDensityGPerL() * Math.max(0.1, 1 + correction(Trait.DENSITY));
+    }
+
+    Acidity acidity() {
+        return Acidity.of(mix, recipe.doses(), temperatureC());
     }
 
     double ph() {
-        return Acidity.ph(mix.plainPh(), mix.bufferMeqPerLPerPh(), recipe.doses(), PH_WEEKS, temperatureC());
+        return acidity().ph(PH_WEEKS) + correction(Trait.PH);
     }
 
     double food() {
-        return Food.firstMonthNMgPerL(mix, recipe.doses());
+        return Food.firstMonthNMgPerL(mix, recipe.doses(), temperatureC());
+    }
+
+    double salts() {
+        return Food.ecDsPerM(mix, recipe.doses(), temperatureC());
+    }
+
+    /** The usable water of the pot, if one is named. */
+    Optional<Reservoir> reservoir() {
+        return brief.pot().map(pot -> Reservoir.of(mix, pot, water()));
     }
 
     /** The drying of the pot, if plant, pot and place are named. */
     Optional<DryDown> dryDown() {
-        if (brief.plant().isEmpty() || brief.pot().isEmpty() || brief.place().isEmpty()) {
-            return Optional.empty();
-        }
-        final Pot pot = brief.pot().get();
-        return Optional.of(new DryDown(
-                mix,
-                pot,
-                brief.place().get().weather(),
-                Brief.foliage(brief.plant().get(), brief.stage(), pot)));
+        return losses.map(each -> new DryDown(usableLitres(), each));
+    }
+
+    private double usableLitres() {
+        final Reservoir reservoir = reservoir().orElseThrow();
+        final boolean below = brief.habit()
+                .filter(habit -> habit.amount() == Habit.Amount.FROM_BELOW)
+                .isPresent();
+        return below ? reservoir.soakedL() : reservoir.fromTopL();
     }
 
     Trigger trigger() {
@@ -124,16 +199,26 @@ final class Figures {
 
     /** Days from the usual watering until the plant wants water. */
     OptionalDouble dryDays() {
-        final Optional<DryDown> dryDown = dryDown();
-        if (dryDown.isEmpty()) {
-            return OptionalDouble.empty();
-        }
+        return losses.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(dryDays(losses.get(), usableLitres()));
+    }
+
+    /** Days until the plant wants water in other air, with other leaves or other usable water. */
+    double dryDays(final Losses other, final double usableLitres) {
         final double wanted = trigger().depletion();
         final boolean lightly = brief.habit()
                 .filter(habit -> habit.amount() == Habit.Amount.LIGHTLY)
                 .isPresent();
-        final double from = lightly ? wanted * (1 - DryDown.LIGHT_REFILL) : 0;
-        return OptionalDouble.of(dryDown.get().daysBetween(from, wanted));
+        return new DryDown(usableLitres, other).daysBetween(lightly ? wanted * (1 - DryDown.LIGHT_REFILL) : 0, wanted);
+    }
+
+    /** The losses with other leaves and air; plant, pot and place have to be named. */
+    Losses losses(final double leaves, final Weather weather) {
+        final Foliage usual = foliage(brief).orElseThrow();
+        return Losses.of(
+                brief.pot().orElseThrow(),
+                weather,
+                new Foliage(Math.min(50, usual.leafAreaM2() * leaves), usual.thrift()),
+                Dressing.NONE);
     }
 
     /** Mass of the pot just watered [kg], without the plant. */
@@ -145,7 +230,7 @@ final class Figures {
     }
 
     double mixKg(final double waterContent) {
-        return brief.pot().orElseThrow().mixLitres() * (mix.bulkDensityGPerL() / 1000 + waterContent);
+        return brief.pot().orElseThrow().mixLitres() * (densityGPerL() / 1000 + waterContent);
     }
 
     double layerKg() {
@@ -157,31 +242,43 @@ final class Figures {
 
     /** Years until the air falls below the plant's least air. */
     double lifeYears(final double leastAir) {
-        return new Ageing(withHumus, recipe, temperatureC())
-                .yearsUntilBelow(
-                        aged -> {
-                            final Column sunk = new Column(
-                                    Math.max(1, column.heightCm() * aged.settledTo()),
-                                    column.bottomOverTop(),
-                                    column.addedSuctionCm(),
-                                    column.freeWaterCm());
-                            return aged.mix().totalPorosity() - sunk.containerCapacityQuick(aged.mix());
-                        },
-                        leastAir);
+        return ageing(1).yearsUntilBelow(this::airOf, leastAir);
+    }
+
+    /** The mix over the years, decaying so many times as fast as expected. */
+    Ageing ageing(final double tempo) {
+        return new Ageing(withHumus, recipe, temperatureC(), tempo);
+    }
+
+    /** Air of the mix in this pot when it has aged [vol/vol]. */
+    double airOf(final Ageing.Aged aged) {
+        final Column fresh = table.column();
+        final Column sunk = new Column(
+                Math.max(1, fresh.heightCm() * aged.settledTo()),
+                fresh.bottomOverTop(),
+                fresh.addedSuctionCm(),
+                fresh.freeWaterCm());
+        return aged.mix().totalPorosity() - sunk.containerCapacityQuick(aged.mix()) + correction(Trait.AIR);
     }
 
     /** All figures that can be had. */
     Map<Quality, Double> all(final double leastAir) {
+        final Map<Quality, Double> all = quick();
+        all.put(Quality.LIFE, lifeYears(leastAir));
+        return all;
+    }
+
+    /** All figures that can be had but for the years that the mix lasts, which take longest. */
+    Map<Quality, Double> quick() {
         final Map<Quality, Double> all = new EnumMap<>(Quality.class);
-        final double water = water();
-        all.put(Quality.AIR, mix.totalPorosity() - water);
-        all.put(Quality.WATER, water);
-        all.put(Quality.EASY_WATER, mix.easilyAvailableWater());
+        all.put(Quality.AIR, air());
+        all.put(Quality.WATER, water());
+        all.put(Quality.EASY_WATER, mix.waterAtQuick(10) - mix.waterAtQuick(50));
         dryDays().ifPresent(days -> all.put(Quality.DRY_DAYS, days));
         all.put(Quality.PH, ph());
         all.put(Quality.FOOD, food());
+        all.put(Quality.SALTS, salts());
         wetKg().ifPresent(kg -> all.put(Quality.WEIGHT, kg));
-        all.put(Quality.LIFE, lifeYears(leastAir));
         return all;
     }
 }

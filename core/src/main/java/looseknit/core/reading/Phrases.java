@@ -3,6 +3,7 @@ package looseknit.core.reading;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import looseknit.core.blend.Segregation;
 import looseknit.core.measure.Band;
 import looseknit.core.need.Quality;
 
@@ -25,6 +26,7 @@ public final class Phrases {
                             "slower than your hand"),
             Quality.PH, new Words("too acid", "a little acid", "a little alkaline", "too alkaline"),
             Quality.FOOD, new Words("hungry", "rather lean", "rather rich", "too rich"),
+            Quality.SALTS, new Words("low", "low", "much salt", "too salty"),
             Quality.WEIGHT, new Words("too light", "light", "heavy", "too heavy"),
             Quality.LIFE, new Words("packs down too soon", "just long enough", "long enough", "longer than it needs")));
 
@@ -43,12 +45,24 @@ public final class Phrases {
         };
     }
 
+    /** How a material parts company with the rest. */
+    static String segregation(final Segregation segregation) {
+        final String name = segregation.material().name();
+        return switch (segregation.kind()) {
+            case FLOATS -> "%s floats when the pot is flooded: water gently or from below.".formatted(name);
+            case FLOATS_UNTIL_WET -> "%s floats until it is wet: moisten it before mixing.".formatted(name);
+            case WASHES_DOWN ->
+                "%s washes down between the coarse grains: keep it moist and water gently.".formatted(name);
+            case SINKS -> "%s sinks when the mix is shaken: mix moist, fill by hand.".formatted(name);
+        };
+    }
+
     /** Decimals with which a value is shown. */
     public static int decimals(final Quality quality, final double shownValue) {
         return switch (quality) {
             case AIR, WATER, EASY_WATER, FOOD -> 0;
             case DRY_DAYS -> Math.abs(shownValue) < 10 ? 1 : 0;
-            case PH, LIFE -> 1;
+            case PH, SALTS, LIFE -> 1;
             case WEIGHT -> Math.abs(shownValue) < 10 ? 2 : 1;
         };
     }

@@ -39,30 +39,30 @@ class AcidityTest {
     @ParameterizedTest
     @CsvSource({"0, 4.13", "1, 4.50", "2, 4.81", "4, 5.29", "8, 5.87", "16, 6.30"})
     void limeWorksOverWeeks(final double weeks, final double ph) {
-        assertThat(Acidity.ph(
-                        HOUSEPLANT.plainPh(), HOUSEPLANT.bufferMeqPerLPerPh(), List.of(dose("lime", 4)), weeks, 20))
+        assertThat(Acidity.of(HOUSEPLANT, List.of(dose("lime", 4)), 20).ph(weeks))
                 .isCloseTo(ph, within(0.02));
     }
 
     @Test
     void warmthQuickensLime() {
-        assertThat(Acidity.baseMeqPerL(List.of(dose("lime", 2)), 4, 30))
-                .isCloseTo(Acidity.baseMeqPerL(List.of(dose("lime", 2)), 8, 20), within(1e-9));
+        assertThat(Acidity.of(PEAT, List.of(dose("lime", 2)), 30).baseMeqPerL(4))
+                .isCloseTo(Acidity.of(PEAT, List.of(dose("lime", 2)), 20).baseMeqPerL(8), within(1e-9));
     }
 
     /** Worked through in a prototype: sulfur 1 g/L on a mix at pH 5.7 with a buffer of 26.5 meq/L per pH. */
     @Test
     void sulfurAcidifies() {
-        assertThat(Acidity.ph(5.7, 26.5, List.of(dose("sulfur", 1)), LONG, 20)).isCloseTo(3.8, within(0.1));
+        assertThat(new Acidity(5.7, 26.5, List.of(dose("sulfur", 1)), 20, Acidity.Drift.NONE).ph(LONG))
+                .isCloseTo(3.8, within(0.1));
     }
 
     @ParameterizedTest
     @CsvSource({"0", "50", "-50", "1e6", "-1e6"})
     void staysOnTheScale(final double base) {
-        assertThat(Acidity.moved(6, 5, base)).isBetween(0.0, 14.0);
+        assertThat(Acidity.moved(6, 5, 0, base, 7.6)).isBetween(0.0, 14.0);
     }
 
     private static double limed(final Mix mix, final String lime, final double gPerL) {
-        return Acidity.ph(mix.plainPh(), mix.bufferMeqPerLPerPh(), List.of(dose(lime, gPerL)), LONG, 20);
+        return Acidity.of(mix, List.of(dose(lime, gPerL)), 20).ph(LONG);
     }
 }

@@ -43,7 +43,7 @@ class DryDownTest {
             final double fromDays,
             final double toDays,
             final double prototypeDays) {
-        final DryDown dryDown = new DryDown(
+        final DryDown dryDown = DryDown.of(
                 mix.equals("houseplant") ? HOUSEPLANT : SUCCULENT,
                 pot(topCm, heightCm, wall),
                 new Weather(temperatureC, humidity, light, wind),
@@ -57,14 +57,14 @@ class DryDownTest {
     @Test
     void leavesWithoutLightAirOrDroughtDrawNothing() {
         final DryDown dryDown =
-                new DryDown(HOUSEPLANT, pot(15, 14, PotWall.GLAZED), new Weather(20, 100, 0, 0), new Foliage(0.2, 1));
+                DryDown.of(HOUSEPLANT, pot(15, 14, PotWall.GLAZED), new Weather(20, 100, 0, 0), new Foliage(0.2, 1));
 
         assertThat(dryDown.daysTo(Trigger.HALF)).isEqualTo(DryDown.HORIZON_DAYS);
     }
 
     @Test
     void depletionRisesDayByDayAndNeverPassesAll() {
-        final List<Double> days = new DryDown(
+        final List<Double> days = DryDown.of(
                         HOUSEPLANT, pot(15, 14, PotWall.CLAY), new Weather(30, 30, 20, 2), new Foliage(0.2, 1))
                 .dailyDepletion(40);
 
@@ -76,9 +76,11 @@ class DryDownTest {
         final Weather weather = new Weather(20, 50, 5, 0.1);
         final Foliage foliage = new Foliage(0.03, 1);
 
-        assertThat(new DryDown(HOUSEPLANT, pot(12, 11, PotWall.CLAY), weather, foliage).daysTo(Trigger.HALF))
+        assertThat(DryDown.of(HOUSEPLANT, pot(12, 11, PotWall.CLAY), weather, foliage)
+                        .daysTo(Trigger.HALF))
                 .isLessThan(0.7
-                        * new DryDown(HOUSEPLANT, pot(12, 11, PotWall.GLAZED), weather, foliage).daysTo(Trigger.HALF));
+                        * DryDown.of(HOUSEPLANT, pot(12, 11, PotWall.GLAZED), weather, foliage)
+                                .daysTo(Trigger.HALF));
     }
 
     private static Pot pot(final double topCm, final double heightCm, final PotWall wall) {

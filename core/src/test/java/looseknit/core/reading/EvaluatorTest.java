@@ -45,7 +45,7 @@ class EvaluatorTest {
             assertThat(reading.high80())
                     .isGreaterThanOrEqualTo(reading.estimate().value());
             assertThat(reading.explanation().formula()).isNotBlank();
-            assertThat(reading.explanation().source()).isNotBlank();
+            assertThat(reading.explanation().reference()).isNotBlank();
             assertThat(reading.explanation().inputs()).isNotEmpty();
         });
         assertThat(evaluation.fits()).isFalse();

@@ -9,35 +9,9 @@ import java.util.List;
 import looseknit.core.material.Nutrients;
 import org.junit.jupiter.api.Test;
 
-class MixSpreadTest {
+class FoodTest {
 
     private static final Mix PEAT = Mix.of(recipe("peat 1"));
-
-    @Test
-    void aPureMaterialCarriesItsOwnSpreadAndTheModels() {
-        final MixSpread spread = new MixSpread(PEAT);
-
-        assertThat(spread.air()).isCloseTo(Math.hypot(0.06, 0.03), within(1e-9));
-        assertThat(spread.water()).isCloseTo(Math.hypot(0.06, 0.04), within(1e-9));
-        assertThat(spread.porosity()).isCloseTo(Math.hypot(0.03, 0.02), within(1e-9));
-        assertThat(spread.bulkDensityGPerL()).isCloseTo(Math.hypot(15, 6), within(1e-9));
-        assertThat(spread.airVariance(0)).isCloseTo(0.0036, within(1e-9));
-    }
-
-    @Test
-    void errorsOfSeveralMaterialsPartlyCancel() {
-        final MixSpread mixed = new MixSpread(Mix.of(recipe("peat 1 bark_fine 1 coir_pith 1 leaf_mould 1")));
-
-        assertThat(mixed.air()).isLessThan(new MixSpread(PEAT).air());
-    }
-
-    @Test
-    void limeMakesThePhLessCertain() {
-        final MixSpread spread = new MixSpread(PEAT);
-
-        assertThat(spread.ph(0)).isEqualTo(0.4);
-        assertThat(spread.ph(2)).isCloseTo(Math.sqrt(0.16 + 0.49 + 0.04), within(1e-9));
-    }
 
     /** Arithmetic with the oxide factors: 15-9-12 at 2 g/L. */
     @Test
@@ -47,9 +21,9 @@ class MixSpreadTest {
         assertThat(total.nMgPerL()).isCloseTo(20 + 300, within(1e-9));
         assertThat(total.pMgPerL()).isCloseTo(3 + 180 * 0.4364, within(1e-9));
         assertThat(total.kMgPerL()).isCloseTo(8 + 240 * 0.8302, within(1e-9));
-        assertThat(Food.firstMonthNMgPerL(PEAT, List.of(dose("granules", 2))))
+        assertThat(Food.firstMonthNMgPerL(PEAT, List.of(dose("granules", 2)), Food.LABEL_C))
                 .isCloseTo(20 + 300 * 4 / 22.0, within(1e-9));
-        assertThat(Food.ecDsPerM(PEAT, List.of(dose("granules", 2))))
+        assertThat(Food.ecDsPerM(PEAT, List.of(dose("granules", 2)), Food.LABEL_C))
                 .isCloseTo(0.2 + 0.0065 * 300 * 4 / 22.0, within(1e-9));
     }
 

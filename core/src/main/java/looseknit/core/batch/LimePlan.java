@@ -1,0 +1,142 @@
+package looseknit.core.batch;
+
+import static looseknit.core.measure.Require.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.DoubleUnaryOperator;
+import looseknit.core.assay.Beliefs;
+import looseknit.core.assay.PhSpread;
+import looseknit.core.assay.Trait;
+import looseknit.core.blend.Acidity;
+import looseknit.core.blend.Mix;
+import looseknit.core.blend.Recipe;
+import looseknit.core.material.Amendment;
+import looseknit.core.measure.Estimate;
+import looseknit.core.measure.OutOfRangeException;
+import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.distribution.continuous.NormalDistribution;
+
+/**
+ * The dose that brings a mix to a pH by a date.
+ *
+ * @param amendment what is given
+ * @param gPerL dose [g per litre of finished mix]
+ * @param grams dose for the batch [g]
+ * @param atDate pH at the date
+ * @param highest highest pH within a year
+ * @param highestWeek week of the highest pH
+ * @param overshootRisk chance that the pH rises above the upper end that was given, within a year, 0 to 1
+ */
+public record LimePlan(
+        Amendment amendment,
+        double gPerL,
+        double grams,
+        Estimate atDate,
+        Estimate highest,
+        double highestWeek,
+        double overshootRisk) {
+
+    /** Most of anything that is given [g/L]. */
+    private static final double MOST_G_PER_L = 30;
+
+    private static final double[] WEEKS = {0.5, 1, 2, 3, 4, 6, 8, 12, 16, 20, 26, 39, 52};
+
+    /**
+     * What is asked for.
+     *
+     * @param targetPh pH at the date, 3 to 9
+     * @param weeks weeks from mixing to the date, 0.1 to 104
+     * @param highestPh pH above which it is too much, not under the target
+     * @param litres finished mix in the batch [L], 0.01 to 10,000
+     */
+    public record Goal(double targetPh, double weeks, double highestPh, double litres) {
+        public Goal {
+            within("goal.targetPh", targetPh, 3, 9, "pH");
+            within("goal.weeks", weeks, 0.1, 104, "weeks");
+            within("goal.highestPh", highestPh, targetPh, 14, "pH, not under the target");
+            within("goal.litres", litres, 0.01, 10_000, "L");
+        }
+    }
+
+    /**
+     * The mix that is dosed.
+     *
+     * @param mix the mix
+     * @param acidity its acidity with the doses, warmth, water and feed that it has
+     * @param beliefs what tests have shown
+     * @param blend name of the blend among the tests
+     */
+    public record Subject(Mix mix, Acidity acidity, Beliefs beliefs, String blend) {
+
+        /** The acidity from where tests have found it. */
+        Acidity corrected() {
+            final double off = beliefs.correction(Trait.PH, mix, blend).value();
+            return new Acidity(
+                    Math.max(2, Math.min(12, acidity.plainPh() + off)),
+                    acidity.bufferMeqPerLPerPh(),
+                    acidity.doses(),
+                    acidity.temperatureC(),
+                    acidity.drift());
+        }
+
+        Estimate estimate(final Acidity dosed, final double ph) {
+            final double sd = PhSpread.estimate(beliefs, mix, blend, ph, ph - dosed.plainPh())
+                    .sd();
+            return new Estimate(ph, sd);
+        }
+    }
+
+    /**
+     * Works out the dose of one amendment on top of the doses that are there.
+     *
+     * @throws OutOfRangeException if it cannot bring the mix there: it pulls the other way, or not far enough in time
+     */
+    public static LimePlan of(final Subject subject, final Amendment amendment, final Goal goal) {
+        final Acidity acidity = subject.corrected();
+        final DoubleUnaryOperator atDate =
+                dose -> acidity.with(plus(acidity.doses(), amendment, dose)).ph(goal.weeks());
+        final double without = atDate.applyAsDouble(0);
+        final double most = atDate.applyAsDouble(MOST_G_PER_L);
+        if (goal.targetPh() < Math.min(without, most) || goal.targetPh() > Math.max(without, most)) {
+            throw new OutOfRangeException(
+                    "goal.targetPh",
+                    goal.targetPh(),
+                    String.format(
+                            Locale.ROOT,
+                            "%.1f to %.1f, which is as far as %s can bring this mix in %.0f weeks",
+                            Math.min(without, most),
+                            Math.max(without, most),
+                            amendment.name().toLowerCase(Locale.ROOT),
+                            goal.weeks()));
+        }
+        final double gPerL =
+                new BrentSolver(1e-9).solve(200, dose -> atDate.applyAsDouble(dose) - goal.targetPh(), 0, MOST_G_PER_L);
+        final Acidity dosed = acidity.with(plus(acidity.doses(), amendment, gPerL));
+        double highest = acidity.plainPh();
+        double highestWeek = 0;
+        for (final double week : WEEKS) {
+            if (dosed.ph(week) > highest) {
+                highest = dosed.ph(week);
+                highestWeek = week;
+            }
+        }
+        final Estimate peak = subject.estimate(dosed, highest);
+        return new LimePlan(
+                amendment,
+                gPerL,
+                gPerL * goal.litres(),
+                subject.estimate(dosed, dosed.ph(goal.weeks())),
+                peak,
+                highestWeek,
+                1 - new NormalDistribution(peak.value(), peak.sd()).cumulativeProbability(goal.highestPh()));
+    }
+
+    private static List<Recipe.Dose> plus(
+            final List<Recipe.Dose> doses, final Amendment amendment, final double gPerL) {
+        final List<Recipe.Dose> all = new ArrayList<>(doses);
+        all.add(new Recipe.Dose(amendment, Math.max(0, gPerL)));
+        return all;
+    }
+}

@@ -1,0 +1,41 @@
+package looseknit.core.dry;
+
+import looseknit.core.blend.Mix;
+import looseknit.core.pot.Column;
+import looseknit.core.pot.Pot;
+
+/**
+ * The water of a pot that a plant can use.
+ *
+ * @param fromTopL after watering from the top [L], above 0: some air stays trapped
+ * @param soakedL after soaking from below [L]
+ */
+public record Reservoir(double fromTopL, double soakedL) {
+
+    /** Water held after watering from the top, relative to soaking: air stays trapped; by judgement. */
+    public static final double TOP_WATERED = 0.97;
+
+    private static final double LEAST_L = 1e-4;
+    private static final double DRIEST = 0.02;
+    private static final double BEYOND_100 = 0.8;
+
+    /** The usable water of a pot of this mix. */
+    public static Reservoir of(final Mix mix, final Pot pot) {
+        return of(mix, pot, Column.in(pot, mix).containerCapacityQuick(mix));
+    }
+
+    /**
+     * The usable water of a pot of this mix.
+     *
+     * @param capacity water held after soaking and draining [vol/vol]
+     */
+    public static Reservoir of(final Mix mix, final Pot pot, final double capacity) {
+        final double at50 = mix.waterAtQuick(50);
+        final double at100 = mix.waterAtQuick(100);
+        final double beyondReach = Math.max(DRIEST, at100 - BEYOND_100 * (at50 - at100));
+        final double litres = pot.mixLitres();
+        return new Reservoir(
+                Math.max(LEAST_L, (TOP_WATERED * capacity - beyondReach) * litres),
+                Math.max(LEAST_L, (capacity - beyondReach) * litres));
+    }
+}

@@ -1,0 +1,106 @@
+package looseknit.core.pot;
+
+import static looseknit.core.measure.Require.within;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How firmly a pot stands: the tilt at which its centre of mass passes over the edge of its foot.
+ *
+ * @param loads what stands on the foot
+ * @param footRadiusCm radius of the circle on which it stands; half the width for a square foot [cm]
+ */
+public record Stability(List<Load> loads, double footRadiusCm) {
+
+    /** Below this tilt a pot falls when it is brushed against; common practice, no source. */
+    public static final double UNSTEADY_DEG = 15;
+
+    /** Below this tilt it falls in wind; common practice, no source. */
+    public static final double FALLS_IN_WIND_DEG = 10;
+
+    /**
+     * A mass and the height of its centre above the foot.
+     *
+     * @param kg mass [kg], 0 to 5000
+     * @param heightCm height of its centre [cm], 0 to 1000
+     */
+    public record Load(String name, double kg, double heightCm) {
+        public Load {
+            within("load.kg", kg, 0, 5000, "kg");
+            within("load.heightCm", heightCm, 0, 1000, "cm");
+        }
+    }
+
+    /**
+     * What grows and lies in a pot.
+     *
+     * @param plantKg mass of the plant above the mix [kg], 0 to 500
+     * @param plantCentreCm height of its centre above the rim [cm], 0 to 400
+     * @param dressingKg mass of the top dressing [kg], 0 to 100
+     */
+    public record Cargo(double plantKg, double plantCentreCm, double dressingKg) {
+
+        public static final Cargo NONE = new Cargo(0, 0, 0);
+
+        public Cargo {
+            within("plant.kg", plantKg, 0, 500, "kg");
+            within("plant.centreCm", plantCentreCm, 0, 400, "cm above the rim");
+            within("dressing.kg", dressingKg, 0, 100, "kg");
+        }
+    }
+
+    public Stability {
+        loads = List.copyOf(loads);
+        within("footRadiusCm", footRadiusCm, 0.1, 200, "cm");
+    }
+
+    /**
+     * A pot of mix at some water content.
+     *
+     * @param mixKgPerL mass of the moist mix [kg/L]
+     */
+    public static Stability of(final Pot pot, final double mixKgPerL, final Cargo cargo) {
+        final double fill = Pot.FILL * pot.heightCm();
+        final List<Load> loads = new ArrayList<>();
+        loads.add(new Load(
+                "mix",
+                pot.mixLitres() * mixKgPerL,
+                pot.layerCm() + centreCm(pot.widthAtCm(pot.layerCm()), pot.widthAtCm(fill), pot.mixHeightCm())));
+        loads.add(new Load("pot", pot.emptyKg(), pot.heightCm() / 2));
+        pot.layer()
+                .ifPresent(layer -> loads.add(new Load(
+                        "drainage layer",
+                        pot.layerLitres() * layer.material().physics().bulkDensityGPerL() / 1000,
+                        centreCm(pot.bottomCm(), pot.widthAtCm(layer.depthCm()), layer.depthCm()))));
+        if (cargo.plantKg() > 0) {
+            loads.add(new Load("plant", cargo.plantKg(), pot.heightCm() + cargo.plantCentreCm()));
+        }
+        if (cargo.dressingKg() > 0) {
+            loads.add(new Load("dressing", cargo.dressingKg(), fill));
+        }
+        return new Stability(loads, pot.bottomCm() / 2);
+    }
+
+    /** Height of the centre of a frustum above its foot [cm]: H (b² + 2bt + 3t²) / (4 (b² + bt + t²)). */
+    static double centreCm(final double bottom, final double top, final double height) {
+        return height
+                * (bottom * bottom + 2 * bottom * top + 3 * top * top)
+                / (4 * (bottom * bottom + bottom * top + top * top));
+    }
+
+    /** All that has to be lifted [kg]. */
+    public double kg() {
+        return loads.stream().mapToDouble(Load::kg).sum();
+    }
+
+    /** Height of the centre of mass above the foot [cm]. */
+    public double centreCm() {
+        return loads.stream().mapToDouble(load -> load.kg() * load.heightCm()).sum() / kg();
+    }
+
+    /** Tilt at which it falls [°]: atan(foot radius / height of the centre). */
+    public double tipsAtDeg() {
+        return Math.toDegrees(Math.atan2(footRadiusCm, centreCm()));
+    }
+}
