@@ -1,11 +1,14 @@
 package looseknit.core.blend;
 
+import static looseknit.core.Materials.amendment;
 import static looseknit.core.Materials.dose;
 import static looseknit.core.Materials.recipe;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import looseknit.core.material.Amendment;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -64,5 +67,65 @@ class AcidityTest {
 
     private static double limed(final Mix mix, final String lime, final double gPerL) {
         return Acidity.of(mix, List.of(dose(lime, gPerL)), 20).ph(LONG);
+    }
+
+    /** Closed form with 3 meq/L and 0.5 % of carbon dioxide: 6.35 + log10(0.003 / (0.034 · 0.005)) = 7.60. */
+    @Test
+    void carbonatesStopByThemselves() {
+        final Acidity heavy = Acidity.of(HOUSEPLANT, List.of(dose("lime", 30)), 20);
+
+        assertThat(heavy.most()).isCloseTo(7.60, within(0.005));
+        assertThat(heavy.phWhenDone()).isCloseTo(heavy.most(), within(1e-9));
+        assertThat(Acidity.of(HOUSEPLANT, List.of(dose("hydrated_lime", 12)), 20)
+                        .phWhenDone())
+                .isGreaterThan(7.8);
+    }
+
+    @Test
+    void sulfurAndLimeInOneMixUndoEachOther() {
+        final Acidity both = Acidity.of(HOUSEPLANT, List.of(dose("lime", 4), dose("sulfur", 0.6)), 20);
+
+        assertThat(both.phWhenDone())
+                .isLessThan(limed(HOUSEPLANT, "lime", 4) - 0.4)
+                .isGreaterThan(HOUSEPLANT.plainPh() - 0.1);
+    }
+
+    /** Worked in a prototype: 26 weeks of 0.6 L/L a week on the houseplant mix with 3 g/L of garden lime. */
+    @ParameterizedTest
+    @CsvSource({"3, 0, 7.4", "0.5, 0, 6.1"})
+    void hardWaterLimesAndSoftWaterDoesNot(final double alkalinity, final double feedAcid, final double ph) {
+        final Acidity watered = Acidity.of(HOUSEPLANT, List.of(dose("lime", 3)), 20)
+                .with(new Acidity.Drift(alkalinity, 0.6, Acidity.Drift.USUAL_LEACHING, feedAcid));
+
+        assertThat(watered.ph(26)).isCloseTo(ph, within(0.15));
+    }
+
+    @Test
+    void acidFeedHoldsHardWaterDown() {
+        final Acidity limed = Acidity.of(HOUSEPLANT, List.of(dose("lime", 3)), 20);
+
+        assertThat(limed.with(new Acidity.Drift(3, 0.6, 0.2, 1)).ph(26))
+                .isCloseTo(6.3, within(0.25))
+                .isLessThan(limed.with(new Acidity.Drift(3, 0.6, 0.2, 0)).ph(26) - 0.5);
+    }
+
+    @Test
+    void bacteriaSleepInTheCold() {
+        final Acidity cold = Acidity.of(HOUSEPLANT, List.of(dose("sulfur", 1)), 8);
+
+        assertThat(cold.ph(20)).isEqualTo(cold.plainPh());
+        assertThat(Acidity.of(HOUSEPLANT, List.of(dose("sulfur", 1)), 22).ph(20))
+                .isLessThan(cold.plainPh() - 0.3);
+    }
+
+    /** Weights of the sieve rule, from memory: a lime of which half passes 0.25 mm and the rest 0.85 mm counts three quarters. */
+    @Test
+    void finenessFollowsTheSieve() {
+        assertThat(Amendment.finenessBySieve(0.5, 0.5, 0)).isCloseTo(0.75, within(1e-12));
+        assertThat(Amendment.finenessBySieve(0, 0, 0)).isCloseTo(0.05, within(1e-12));
+        assertThatThrownBy(() -> Amendment.finenessBySieve(0.6, 0.5, 0)).hasMessageContaining("sieve.sum");
+        final Amendment coarse = amendment("lime").asBought(0.9, Amendment.finenessBySieve(0.2, 0.3, 0.3));
+        assertThat(Acidity.of(PEAT, List.of(new Recipe.Dose(coarse, 5)), 20).phWhenDone())
+                .isLessThan(limed(PEAT, "lime", 5));
     }
 }

@@ -1,8 +1,10 @@
 package looseknit.core.blend;
 
+import static looseknit.core.Materials.amendment;
 import static looseknit.core.Materials.dose;
 import static looseknit.core.Materials.recipe;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -32,5 +34,36 @@ class FoodTest {
     void oxideFactorsFollowFromMolarMasses() {
         assertThat(Nutrients.P_IN_P2O5).isCloseTo(2 * 30.974 / 141.944, within(1e-4));
         assertThat(Nutrients.K_IN_K2O).isCloseTo(2 * 39.098 / 94.196, within(1e-4));
+    }
+
+    /** Twice as fast with every 10 °C from the 21 °C of the label; done when the time is up. */
+    @Test
+    void slowFeedFollowsTheWarmth() {
+        final List<Recipe.Dose> doses = List.of(dose("granules", 2));
+
+        assertThat(Food.released(PEAT, doses, 5.5, 31).nMgPerL()).isCloseTo(20 + 300 * 0.5, within(1e-6));
+        assertThat(Food.released(PEAT, doses, 11, 21).nMgPerL()).isCloseTo(20 + 300 * 0.5, within(1e-6));
+        assertThat(Food.released(PEAT, doses, 100, 21)).isEqualTo(Food.total(PEAT, doses));
+    }
+
+    /** Arithmetic: 300 mg/L more nitrogen from a feed with 15 % take 2 g/L. */
+    @Test
+    void theDoseForSoMuchNitrogen() {
+        assertThat(Food.doseForN(PEAT, List.of(), amendment("granules"), 320)).isCloseTo(2, within(1e-9));
+        assertThat(Food.doseForN(PEAT, List.of(dose("granules", 2)), amendment("granules"), 100))
+                .isZero();
+        assertThatThrownBy(() -> Food.doseForN(PEAT, List.of(), amendment("lime"), 100))
+                .hasMessageContaining("choose a feed that holds some");
+    }
+
+    @Test
+    void limeBringsCalciumAsItDissolves() {
+        final List<Recipe.Dose> doses = List.of(dose("dolomite", 4));
+        final Nutrients start = Food.released(PEAT, doses, 0, 20);
+        final Nutrients end = Food.released(PEAT, doses, 5000, 20);
+
+        assertThat(start.caMgPerL()).isCloseTo(PEAT.nutrients().caMgPerL(), within(1e-9));
+        assertThat(end.caMgPerL() - start.caMgPerL()).isCloseTo(4 * 217 * 0.65, within(1e-6));
+        assertThat(end.mgMgPerL() - start.mgMgPerL()).isCloseTo(4 * 130 * 0.65, within(1e-6));
     }
 }

@@ -4,15 +4,21 @@ import static looseknit.core.Materials.dose;
 import static looseknit.core.Materials.material;
 import static looseknit.core.Materials.recipe;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import looseknit.core.assay.Beliefs;
+import looseknit.core.assay.Finding;
+import looseknit.core.blend.Mix;
 import looseknit.core.blend.RandomRecipes;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.measure.Scoop;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Draught;
 import looseknit.core.need.Habit;
@@ -22,6 +28,7 @@ import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
 import looseknit.core.need.Quality;
 import looseknit.core.need.Stage;
+import looseknit.core.pot.DrainageLayer;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
 import looseknit.core.pot.PotShape;
@@ -148,21 +155,62 @@ class EvaluatorTest {
         assertThat(evaluation.unnamedShare()).isCloseTo(0.05, within(1e-9));
     }
 
-    /** Absurd but finite input gives numbers in range. */
+    /** Absurd but finite input gives numbers in range, or an error that names what is wrong. */
     @ParameterizedTest
     @MethodSource("seeds")
-    void absurdInputGivesNumbersInRange(final long seed) {
+    void absurdInputGivesNumbersInRangeOrANamedError(final long seed) {
         final Random random = new Random(seed);
-        final Recipe recipe = new RandomRecipes(seed).next(1, 12);
+        try {
+            final Recipe recipe = absurdRecipe(random, seed);
+            final Brief brief = absurdBrief(random);
+            final Known known = new Known(
+                    Beliefs.UNTESTED.after(Finding.air(0.2, random.nextDouble(), 0.01), Mix.of(recipe), "absurd"),
+                    random.nextBoolean() ? "absurd" : "",
+                    Scoop.values()[random.nextInt(3)]);
+
+            final Evaluation evaluation = Evaluator.evaluate(recipe, brief, known);
+
+            assertThat(reading(evaluation, Quality.AIR).estimate().value()).isBetween(-1e-9, 0.99);
+            assertThat(reading(evaluation, Quality.WATER).estimate().value()).isBetween(0.0, 0.99);
+            assertThat(reading(evaluation, Quality.DRY_DAYS).estimate().value()).isBetween(0.0, 120.0);
+            assertThat(reading(evaluation, Quality.PH).estimate().value()).isBetween(0.0, 14.0);
+            assertThat(reading(evaluation, Quality.LIFE).estimate().value()).isBetween(0.0, 10.0);
+            assertThat(evaluation.readings()).allSatisfy(each -> {
+                assertThat(each.estimate().sd()).isGreaterThanOrEqualTo(0).isFinite();
+                assertThat(each.explanation().steps()).allMatch(step -> Double.isFinite(step.value()));
+                assertThat(each.explanation().causes()).allMatch(cause -> Double.isFinite(cause.sd()));
+            });
+            assertThat(evaluation.wetZoneCm()).isBetween(0.0, 200.0);
+        } catch (final OutOfRangeException e) {
+            assertThat(e.field()).as("seed %d", seed).isNotBlank();
+            assertThat(e.allowed()).as("seed %d", seed).isNotBlank();
+        }
+    }
+
+    private static Recipe absurdRecipe(final Random random, final long seed) {
+        final Recipe plain = new RandomRecipes(seed).next(1, 39);
+        return new Recipe(
+                plain.measure(),
+                plain.parts().stream()
+                        .map(part -> new Recipe.Part(part.material(), Math.pow(10, 12 * random.nextDouble() - 8)))
+                        .toList(),
+                List.of(dose("lime", 100 * random.nextDouble()), dose("sulfur", 50 * random.nextDouble())));
+    }
+
+    private static Brief absurdBrief(final Random random) {
+        final double height = 2 + random.nextDouble() * 198;
+        final PotBase base = PotBase.values()[random.nextInt(4)];
         final Pot pot = new Pot(
                 PotShape.values()[random.nextInt(2)],
                 2 + random.nextDouble() * 198,
                 1 + random.nextDouble() * 199,
-                2 + random.nextDouble() * 198,
+                height,
                 PotWall.values()[random.nextInt(3)],
-                PotBase.values()[random.nextInt(2)],
-                0,
-                Optional.empty());
+                base,
+                random.nextDouble() * Math.min(15, height),
+                random.nextBoolean()
+                        ? Optional.empty()
+                        : Optional.of(new DrainageLayer(material("pebbles"), 0.1 + random.nextDouble() * height)));
         final Place place = new Place(
                 "somewhere",
                 -10 + random.nextDouble() * 60,
@@ -170,26 +218,59 @@ class EvaluatorTest {
                 Light.values()[random.nextInt(4)],
                 Draught.values()[random.nextInt(4)]);
         final List<Plant> plants = PlantBook.shipped().plants();
-        final Brief brief = new Brief(
+        return new Brief(
                 Optional.of(plants.get(random.nextInt(plants.size()))),
                 Stage.values()[random.nextInt(6)],
                 Optional.of(pot),
                 Optional.of(place),
                 Optional.of(new Habit(
                         0.5 + random.nextDouble() * 119,
-                        Habit.Amount.LIGHTLY,
+                        Habit.Amount.values()[random.nextInt(3)],
                         Habit.Hand.OFTEN_TOO_SOON,
                         Habit.Water.RAIN)));
+    }
 
-        final Evaluation evaluation = Evaluator.evaluate(recipe, brief);
+    @Test
+    void notANumberNeverGetsIn() {
+        assertThatThrownBy(() -> new Recipe.Part(material("peat"), Double.NaN))
+                .hasMessageContaining("amount of Sphagnum peat is NaN");
+        assertThatThrownBy(() -> dose("lime", Double.POSITIVE_INFINITY)).hasMessageContaining("Infinity");
+        assertThatThrownBy(() -> new Place("x", Double.NaN, 50, Light.DIM, Draught.STILL))
+                .hasMessageContaining("place.temperatureC is NaN");
+    }
 
-        final double air = reading(evaluation, Quality.AIR).estimate().value();
-        final double water = reading(evaluation, Quality.WATER).estimate().value();
-        assertThat(air).as("seed %d", seed).isBetween(-1e-9, 0.95);
-        assertThat(water).as("seed %d", seed).isBetween(0.0, 0.98);
-        assertThat(reading(evaluation, Quality.DRY_DAYS).estimate().value()).isBetween(0.0, 120.0);
-        assertThat(reading(evaluation, Quality.PH).estimate().value()).isBetween(2.0, 12.0);
-        assertThat(evaluation.wetZoneCm()).isBetween(0.0, pot.mixHeightCm() + 1e-9);
+    @Test
+    void testsMoveTheReadingsAndSaySo() {
+        final Brief brief = brief("peace_lily", 14, 6);
+        final Mix mix = Mix.of(TIGHT);
+        final Beliefs beliefs = Beliefs.UNTESTED.after(Finding.air(0.15, 0.25, 0.02), mix, "porch");
+        final Evaluation plain = Evaluator.evaluate(TIGHT, brief);
+        final Evaluation tested = Evaluator.evaluate(TIGHT, brief, new Known(beliefs, "porch", Scoop.LEVEL));
+
+        assertThat(reading(tested, Quality.AIR).estimate().value())
+                .isGreaterThan(reading(plain, Quality.AIR).estimate().value() + 0.05);
+        assertThat(reading(tested, Quality.AIR).estimate().sd())
+                .isLessThan(reading(plain, Quality.AIR).estimate().sd());
+        assertThat(reading(tested, Quality.AIR).explanation().steps())
+                .anyMatch(step -> step.name().equals("Corrected by tests") && step.value() > 5);
+    }
+
+    @Test
+    void causesAddUpToTheWhole() {
+        final Evaluation evaluation = Evaluator.evaluate(
+                recipe("orch_med 3 peat 2 grit_3_6 1", dose("lime", 2)), brief("cheese_plant", 18, 7));
+
+        assertThat(evaluation.readings())
+                .allSatisfy(reading -> assertThat(reading.explanation().causes().stream()
+                                .mapToDouble(Explanation.Cause::share)
+                                .sum())
+                        .isBetween(0.0, 1.0 + 1e-9));
+        assertThat(reading(evaluation, Quality.AIR)
+                        .explanation()
+                        .causes()
+                        .get(0)
+                        .name())
+                .isEqualTo("Orchid bark, medium");
     }
 
     @Test
@@ -205,7 +286,7 @@ class EvaluatorTest {
     }
 
     static List<Long> seeds() {
-        return new Random(7).longs(60).boxed().toList();
+        return new Random(7).longs(80).boxed().toList();
     }
 
     private static double miss(final Evaluation evaluation) {
