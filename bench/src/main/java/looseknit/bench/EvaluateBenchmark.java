@@ -1,24 +1,32 @@
 package looseknit.bench;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
+import looseknit.core.dry.Dressing;
+import looseknit.core.dry.Reservoir;
+import looseknit.core.dry.Season;
+import looseknit.core.dry.Sun;
 import looseknit.core.material.Book;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Draught;
 import looseknit.core.need.Habit;
 import looseknit.core.need.Light;
 import looseknit.core.need.Place;
+import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
 import looseknit.core.need.Stage;
 import looseknit.core.pot.Column;
 import looseknit.core.pot.Pot;
+import looseknit.core.pot.PotTable;
 import looseknit.core.pot.PotWall;
 import looseknit.core.reading.Evaluation;
 import looseknit.core.reading.Evaluator;
+import looseknit.core.reading.Known;
+import looseknit.core.reading.MonteCarlo;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -31,7 +39,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** How long a mix, its water in a pot, and a full evaluation take, by number of materials. */
+/** How long a blend in a pot, the full answer, a season and the check by chance take, by number of materials. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -59,45 +67,79 @@ public class EvaluateBenchmark {
 
     private Recipe recipe;
     private Brief brief;
-    private Mix mix;
+    private double[] amounts;
     private Column column;
+    private PotTable table;
+    private PotTable.Scratch scratch;
+    private Season.Plan plan;
+    private Season.Subject subject;
 
-    /** Prepares a recipe and a brief. */
+    /** Prepares a recipe, a brief and a season. */
     @Setup
     public void prepare() {
-        final int[] amounts = {4, 2, 2, 1, 1, 2, 1, 2, 1, 1, 1, 1};
-        final List<Recipe.Part> parts = Arrays.asList(new Recipe.Part[materials]);
-        for (int i = 0; i < materials; i++) {
-            parts.set(
-                    i, new Recipe.Part(Book.shipped().material(MATERIALS.get(i)).orElseThrow(), amounts[i]));
-        }
+        final int[] parts = {4, 2, 2, 1, 1, 2, 1, 2, 1, 1, 1, 1};
+        amounts = IntStream.range(0, materials).mapToDouble(i -> parts[i]).toArray();
+        recipe = new Recipe(
+                Recipe.Measure.PARTS,
+                IntStream.range(0, materials)
+                        .mapToObj(i -> new Recipe.Part(
+                                Book.shipped().material(MATERIALS.get(i)).orElseThrow(), parts[i]))
+                        .toList(),
+                List.of());
         final Pot pot = Pot.ordinary(14, PotWall.PLASTIC);
-        recipe = new Recipe(Recipe.Measure.PARTS, parts, List.of());
+        final Place place = new Place("cellar", 18, 75, Light.DIM, Draught.STILL);
+        final Plant plant = PlantBook.shipped().plant("velvet_anthurium").orElseThrow();
         brief = new Brief(
-                PlantBook.shipped().plant("velvet_anthurium"),
+                Optional.of(plant),
                 Stage.ESTABLISHED,
                 Optional.of(pot),
-                Optional.of(new Place("cellar", 18, 75, Light.DIM, Draught.STILL)),
+                Optional.of(place),
                 Optional.of(new Habit(9, Habit.Amount.THOROUGHLY, Habit.Hand.STEADY, Habit.Water.RAIN)));
-        mix = Mix.of(recipe);
+        final Mix mix = Mix.of(recipe);
         column = Column.in(pot, mix);
+        table = new PotTable(mix.ingredients(), column, Column.Rule.QUICK);
+        scratch = new PotTable.Scratch(table);
+        plan = new Season.Plan(120, 9, 2, Season.Way.THOROUGHLY, 0, 0, Optional.of(new Sun(52, 80)), 1);
+        subject = new Season.Subject(
+                pot,
+                Reservoir.of(mix, pot),
+                place.weather(),
+                Brief.foliage(plant, Stage.ESTABLISHED, pot),
+                Dressing.NONE,
+                plant.needs().trigger());
     }
 
-    /** Packing and pores. */
+    /** A blend in a given pot: volume, pores, air, water at four suctions, weight, acidity. Aim: under 1 µs for five materials. */
     @Benchmark
-    public Mix mix() {
-        return Mix.of(recipe);
+    public double blendInPot() {
+        table.read(amounts, scratch);
+        return scratch.airFilledPorosity();
     }
 
-    /** Container capacity in the pot, at 24 heights. */
+    /** The air of the same blend by the formulas written down straight. */
     @Benchmark
-    public double containerCapacity() {
-        return column.containerCapacity(mix);
+    public double blendInPotNaively() {
+        return NaiveReading.air(recipe, column.heightCm(), column.bottomOverTop());
     }
 
-    /** Every reading with explanation, one step more and less of each material, remedies and cautions. */
+    /**
+     * Every reading with spread and explanation, one step more and less of each material, remedies and cautions. Aim: under 200 µs
+     * for five materials.
+     */
     @Benchmark
-    public Evaluation fullEvaluation() {
+    public Evaluation fullAnswer() {
         return Evaluator.evaluate(recipe, brief);
+    }
+
+    /** A season of 120 days. Aim: under 1 ms. */
+    @Benchmark
+    public Season season() {
+        return Season.of(plan, subject);
+    }
+
+    /** Four thousand draws. */
+    @Benchmark
+    public List<MonteCarlo.Check> monteCarlo() {
+        return MonteCarlo.check(recipe, brief, Known.NOTHING, 4000, 1);
     }
 }

@@ -13,12 +13,10 @@ import looseknit.core.material.Material;
  * What becomes of a mix over the years: organic pieces shrink, and part of what they lose turns into fine humus that closes
  * pores.
  *
- * <p>Half-lives and the speed at which coarse pieces break up are judged, not fitted to decay data: ± 50 % on years.
+ * <p>Half-lives, and that coarse pieces break up two and a half times as fast as matter is lost, are judged, not fitted to decay
+ * data: ± 50 % on years.
  */
 public final class Ageing {
-
-    /** How much faster coarse pieces break up than matter is lost; by judgement. */
-    private static final double BREAK_UP = 2.5;
 
     /** Bulk density of humus in the reference table [g/L]. */
     private static final double HUMUS_G_PER_L = 200;
@@ -26,10 +24,11 @@ public final class Ageing {
     /** How far ahead the forecast looks [years]. */
     public static final double HORIZON_YEARS = 10;
 
-    private static final double STEP_YEARS = 1;
+    /** Years at which the forecast looks. */
+    private static final double[] LOOKS = {1, 2, 3, 4, 6, 8, HORIZON_YEARS};
 
-    /** Halvings of a year: to about three days. */
-    private static final int BISECTIONS = 7;
+    /** Steps of the search between two looks: to about a week. */
+    private static final int SEARCH_STEPS = 4;
 
     private final Ingredients withHumus;
     private final double[] loose;
@@ -64,7 +63,7 @@ public final class Ageing {
         final List<Material> all = new ArrayList<>();
         recipe.parts().forEach(part -> all.add(part.material()));
         all.add(Book.shipped().material("humus").orElseThrow());
-        return new Ingredients(all, Ingredients.suited(recipe));
+        return Ingredients.of(all, Ingredients.suited(recipe));
     }
 
     /** The mix after some years in the pot [years, 0 or more]. */
@@ -88,11 +87,17 @@ public final class Ageing {
      */
     public double yearsUntilBelow(final ToDoubleFunction<Aged> property, final double limit) {
         double before = 0;
-        for (double t = 0; t <= HORIZON_YEARS; t += STEP_YEARS) {
-            if (property.applyAsDouble(aged(t)) < limit) {
-                return t == 0 ? 0 : bisected(property, limit, before, t);
+        double spare = property.applyAsDouble(aged(0)) - limit;
+        if (spare < 0) {
+            return 0;
+        }
+        for (final double look : LOOKS) {
+            final double now = property.applyAsDouble(aged(look)) - limit;
+            if (now < 0) {
+                return crossing(property, limit, new double[] {before, look}, new double[] {spare, now});
             }
-            before = t;
+            before = look;
+            spare = now;
         }
         return HORIZON_YEARS;
     }
@@ -123,19 +128,23 @@ public final class Ageing {
         return result;
     }
 
-    private double bisected(
-            final ToDoubleFunction<Aged> property, final double limit, final double from, final double to) {
-        double low = from;
-        double high = to;
-        for (int i = 0; i < BISECTIONS; i++) {
-            final double middle = 0.5 * (low + high);
-            if (property.applyAsDouble(aged(middle)) < limit) {
-                high = middle;
-            } else {
-                low = middle;
+    /** Where the property passes the limit between two looks, by false position with the stale end's weight halved (Illinois). */
+    private double crossing(
+            final ToDoubleFunction<Aged> property, final double limit, final double[] years, final double[] spare) {
+        int stale = -1;
+        double at = years[1];
+        for (int i = 0; i < SEARCH_STEPS; i++) {
+            at = (years[0] * spare[1] - years[1] * spare[0]) / (spare[1] - spare[0]);
+            final double now = property.applyAsDouble(aged(at)) - limit;
+            final int end = now < 0 ? 1 : 0;
+            if (stale == end) {
+                spare[1 - end] /= 2;
             }
+            years[end] = at;
+            spare[end] = now;
+            stale = end;
         }
-        return 0.5 * (low + high);
+        return at;
     }
 
     private double[] looseAfter(final double years) {
@@ -146,13 +155,11 @@ public final class Ageing {
                 left[i] = loose[i];
                 continue;
             }
-            final double halfLives = years * tempo / material.halfLifeYears();
-            final double coarse = Math.pow(2, -BREAK_UP * halfLives);
+            final double kept = Math.pow(2, -years * tempo / material.halfLifeYears());
+            final double coarse = kept * kept * Math.sqrt(kept);
             left[i] = loose[i] * coarse;
-            left[loose.length] += loose[i]
-                    * (Math.pow(2, -halfLives) - coarse)
-                    * material.physics().bulkDensityGPerL()
-                    / HUMUS_G_PER_L;
+            left[loose.length] +=
+                    loose[i] * (kept - coarse) * material.physics().bulkDensityGPerL() / HUMUS_G_PER_L;
         }
         return left;
     }

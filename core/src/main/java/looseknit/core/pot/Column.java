@@ -49,7 +49,10 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
      * @param share shares of the volume; with {@code submerged} they add up to 1
      * @param submerged share of the volume that stands in free water
      */
-    record Points(double[] suctionCm, double[] share, double submerged) {}
+    public record Points(double[] suctionCm, double[] share, double submerged) {}
+
+    /** Halvings of the height in search of the wet zone: to a thousandth of a millimetre. */
+    private static final int ZONE_HALVINGS = 18;
 
     public Column {
         within("column.heightCm", heightCm, 0.1, 200, "cm");
@@ -118,6 +121,26 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
         return water;
     }
 
+    /**
+     * {@link #containerCapacityQuick} of a mix that has sunk in this column.
+     *
+     * @param settledTo height of the mix relative to this column's, above 0 to 1
+     * @param fresh points of this column by {@link Rule#QUICK}
+     */
+    public double containerCapacitySunk(final Mix mix, final double settledTo, final Points fresh) {
+        if (freeWaterCm > 0) {
+            return new Column(Math.max(1, heightCm * settledTo), bottomOverTop, addedSuctionCm, freeWaterCm)
+                    .containerCapacityQuick(mix);
+        }
+        final double sunk = Math.max(settledTo, Math.min(1, 1 / heightCm));
+        double water = 0;
+        for (int i = 0; i < fresh.share().length; i++) {
+            water += fresh.share()[i]
+                    * mix.waterAtQuick((fresh.suctionCm()[i] - addedSuctionCm) * sunk + addedSuctionCm);
+        }
+        return water;
+    }
+
     /** Air after draining: air-filled porosity [vol/vol]. */
     public double airFilledPorosity(final Mix mix) {
         return mix.totalPorosity() - containerCapacity(mix);
@@ -130,7 +153,7 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
         }
         double low = 0;
         double high = heightCm;
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < ZONE_HALVINGS; i++) {
             final double middle = 0.5 * (low + high);
             if (airShare(mix, middle) > AIRED_SHARE) {
                 high = middle;
@@ -149,11 +172,14 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
     }
 
     private double airShare(final Mix mix, final double aboveBottomCm) {
-        return 1 - waterAtHeight(mix, aboveBottomCm) / mix.totalPorosity();
+        final double water = aboveBottomCm < freeWaterCm
+                ? mix.waterPorosity()
+                : mix.waterAtQuick(aboveBottomCm - freeWaterCm + addedSuctionCm);
+        return 1 - water / mix.totalPorosity();
     }
 
     /** Where to read a mix for the mean over this column. */
-    Points points(final Rule rule) {
+    public Points points(final Rule rule) {
         if (freeWaterCm >= heightCm) {
             return new Points(new double[0], new double[0], 1);
         }

@@ -52,6 +52,7 @@ final class Figures {
     private final Ingredients withHumus;
     private final Mix mix;
     private final PotTable table;
+    private final Column.Points points;
     private final Optional<Losses> losses;
     private final double capacity;
 
@@ -76,6 +77,7 @@ final class Figures {
         final Column column = brief.pot().map(pot -> Column.in(pot, mix)).orElse(Column.free(TEST_COLUMN_CM, 1));
         this.table = before.filter(tabled -> tabled.column().equals(column))
                 .orElseGet(() -> new PotTable(ingredients, column, Column.Rule.FINE));
+        this.points = table.column().points(Column.Rule.QUICK);
         this.capacity = table.containerCapacity(mix);
     }
 
@@ -252,13 +254,9 @@ final class Figures {
 
     /** Air of the mix in this pot when it has aged [vol/vol]. */
     double airOf(final Ageing.Aged aged) {
-        final Column fresh = table.column();
-        final Column sunk = new Column(
-                Math.max(1, fresh.heightCm() * aged.settledTo()),
-                fresh.bottomOverTop(),
-                fresh.addedSuctionCm(),
-                fresh.freeWaterCm());
-        return aged.mix().totalPorosity() - sunk.containerCapacityQuick(aged.mix()) + correction(Trait.AIR);
+        return aged.mix().totalPorosity()
+                - table.column().containerCapacitySunk(aged.mix(), aged.settledTo(), points)
+                + correction(Trait.AIR);
     }
 
     /** All figures that can be had. */

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Book;
@@ -31,16 +32,25 @@ final class Remedies {
     private static final double MOST_DOSE_G_PER_L = 8;
 
     private final Figures base;
+    private final List<Target> targets;
     private final double leastAir;
     private final Map<Quality, Double> now;
     private final double penaltyNow;
     private final Optional<Target> worst;
     private final List<Candidate> candidates = new ArrayList<>();
 
-    private record Candidate(Remedy remedy, double penalty) {}
+    /** A change with what it leaves to be wished; its words are put together only if it is among the best. */
+    private record Candidate(
+            Remedy.Kind kind, String subject, int row, double value, double penalty, Supplier<String> words) {
+
+        Remedy remedy() {
+            return new Remedy(kind, subject, row, value, words.get());
+        }
+    }
 
     Remedies(final Figures base, final List<Target> targets, final double leastAir, final Map<Quality, Double> now) {
         this.base = base;
+        this.targets = targets;
         this.leastAir = leastAir;
         this.now = now;
         final Fit fit = new Fit(targets);
@@ -66,8 +76,8 @@ final class Remedies {
         return candidates.stream()
                 .filter(candidate -> candidate.penalty() < penaltyNow * (1 - WORTH))
                 .sorted(Comparator.comparingDouble(Candidate::penalty))
-                .map(Candidate::remedy)
                 .limit(MOST)
+                .map(Candidate::remedy)
                 .toList();
     }
 
@@ -78,18 +88,17 @@ final class Remedies {
         step.change().forEach((quality, change) -> then.merge(quality, change, Double::sum));
         final String unit = recipe.measure() == Recipe.Measure.PARTS ? "One part %s" : "5 %% %s";
         candidate(
-                new Remedy(
-                        Remedy.Kind.PART,
-                        step.material().id(),
-                        step.row(),
-                        amount,
-                        "%s %s: %s"
-                                .formatted(
-                                        unit.formatted(step.step() > 0 ? "more" : "less"),
-                                        step.material().name().toLowerCase(Locale.ROOT),
-                                        effect(then))),
+                Remedy.Kind.PART,
+                step.material().id(),
+                step.row(),
+                amount,
+                () -> "%s %s: %s"
+                        .formatted(
+                                unit.formatted(step.step() > 0 ? "more" : "less"),
+                                step.material().name().toLowerCase(Locale.ROOT),
+                                effect(then)),
                 then,
-                base.brief());
+                targets);
     }
 
     private void wall(final PotWall wall) {
@@ -98,9 +107,13 @@ final class Remedies {
         final String words =
                 Character.toUpperCase(wall.words().charAt(0)) + wall.words().substring(1);
         candidate(
-                new Remedy(Remedy.Kind.WALL, wall.name(), -1, 0, "%s pot: %s".formatted(words, effect(then))),
+                Remedy.Kind.WALL,
+                wall.name(),
+                -1,
+                0,
+                () -> "%s pot: %s".formatted(words, effect(then)),
                 then,
-                brief);
+                Targets.of(brief));
     }
 
     private void interval() {
@@ -117,14 +130,13 @@ final class Remedies {
         }
         final Brief brief = base.brief().with(new Habit(every, habit.amount(), habit.hand(), habit.water()));
         candidate(
-                new Remedy(
-                        Remedy.Kind.INTERVAL,
-                        "",
-                        -1,
-                        every,
-                        every == 1 ? "Water every day instead" : "Water every %.0f days instead".formatted(every)),
+                Remedy.Kind.INTERVAL,
+                "",
+                -1,
+                every,
+                () -> every == 1 ? "Water every day instead" : "Water every %.0f days instead".formatted(every),
                 now,
-                brief);
+                Targets.of(brief));
     }
 
     private void dose() {
@@ -148,20 +160,20 @@ final class Remedies {
             final Recipe limed = with(dolomite, already + more);
             if (base.with(limed).ph() >= wanted) {
                 final Map<Quality, Double> then = base.with(limed).all(leastAir);
+                final double dose = already + more;
                 candidate(
-                        new Remedy(
-                                Remedy.Kind.DOSE,
-                                dolomite.id(),
-                                -1,
-                                already + more,
-                                String.format(
-                                        Locale.ROOT,
-                                        "Dolomite %.2f g/L: %s in %.0f weeks",
-                                        already + more,
-                                        effect(then),
-                                        Figures.PH_WEEKS)),
+                        Remedy.Kind.DOSE,
+                        dolomite.id(),
+                        -1,
+                        dose,
+                        () -> String.format(
+                                Locale.ROOT,
+                                "Dolomite %.2f g/L: %s in %.0f weeks",
+                                dose,
+                                effect(then),
+                                Figures.PH_WEEKS),
                         then,
-                        base.brief());
+                        targets);
                 return;
             }
         }
@@ -175,25 +187,34 @@ final class Remedies {
         return new Recipe(base.recipe().measure(), base.recipe().parts(), doses);
     }
 
-    private void candidate(final Remedy remedy, final Map<Quality, Double> then, final Brief brief) {
-        if (remedy.kind() != Remedy.Kind.INTERVAL && (overshoots(then, brief) || looksTheSame(then))) {
+    private void candidate(
+            final Remedy.Kind kind,
+            final String subject,
+            final int row,
+            final double value,
+            final Supplier<String> words,
+            final Map<Quality, Double> then,
+            final List<Target> wanted) {
+        if (kind != Remedy.Kind.INTERVAL && (overshoots(then, wanted) || looksTheSame(then))) {
             return;
         }
-        candidates.add(new Candidate(remedy, new Fit(Targets.of(brief)).penalty(then)));
+        candidates.add(new Candidate(kind, subject, row, value, new Fit(wanted).penalty(then), words));
     }
 
     /** Whether a change throws the worst reading out at the other end of what is wanted. */
-    private boolean overshoots(final Map<Quality, Double> then, final Brief brief) {
+    private boolean overshoots(final Map<Quality, Double> then, final List<Target> wanted) {
         final Quality quality = worst.orElseThrow().quality();
         final double missNow = worst.orElseThrow().band().miss(now.get(quality));
-        return Targets.of(brief).stream()
+        return wanted.stream()
                 .filter(target -> target.quality() == quality)
                 .anyMatch(target -> target.band().miss(then.get(quality)) * missNow < 0);
     }
 
     private boolean looksTheSame(final Map<Quality, Double> then) {
         final Quality quality = worst.orElseThrow().quality();
-        return Phrases.figure(quality, now.get(quality)).equals(Phrases.figure(quality, then.get(quality)));
+        final double shown = now.get(quality) * quality.shown();
+        final double unit = Math.pow(10, -Phrases.decimals(quality, shown));
+        return Math.rint(shown / unit) == Math.rint(then.get(quality) * quality.shown() / unit);
     }
 
     private String effect(final Map<Quality, Double> then) {

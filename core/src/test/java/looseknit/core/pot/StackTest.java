@@ -47,7 +47,7 @@ class StackTest {
 
         assertThat(stack.levels().get(1).overBreak()).isFalse();
         assertThat(stack.levels().get(1).column().addedSuctionCm()).isCloseTo(6, within(1e-9));
-        assertThat(stack.levels().get(1).wetZoneCm()).isLessThan(1e-6);
+        assertThat(stack.levels().get(1).wetZoneCm()).isLessThan(0.001);
         assertThat(stack.air() + stack.water()).isBetween(GRITTY.totalPorosity(), RICH.totalPorosity());
     }
 
