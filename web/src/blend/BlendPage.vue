@@ -20,10 +20,12 @@ import CautionList from '@/reading/CautionList.vue'
 import ReadingsPanel from '@/reading/ReadingsPanel.vue'
 import { useEvaluation } from '@/reading/useEvaluation'
 import BenchConflict from './BenchConflict.vue'
+import { CLOSER } from './closer'
 import DoseList from './DoseList.vue'
 import OneMoreTable from './OneMoreTable.vue'
 import { changeBy, removeRow, rewrite, setAmount, setDose } from './recipe'
 import RecipeRows from './RecipeRows.vue'
+import ScoopChoice from './ScoopChoice.vue'
 import SwatchChart from './SwatchChart.vue'
 import { useBench } from './useBench'
 
@@ -34,7 +36,7 @@ const settings = useSettings()
 const { materialName } = useMaterials()
 const bench = useBench(props.id)
 const onBench = bench.bench
-const { evaluation, problem } = useEvaluation(onBench)
+const { evaluation, problem } = useEvaluation(onBench, props.id)
 
 const chosen = ref(-1)
 const rowsView = ref<InstanceType<typeof RecipeRows> | null>(null)
@@ -296,9 +298,15 @@ useKeys({
             @choose="chosen = $event"
             @removed="removed"
           />
+          <ScoopChoice v-model="recipe" />
           <DoseList v-model="recipe" />
         </div>
       </div>
+      <nav class="closer" aria-label="Look closer">
+        <RouterLink v-for="view in CLOSER" :key="view.id" :to="`/blends/${id}/closer/${view.id}`">{{
+          view.label
+        }}</RouterLink>
+      </nav>
       <div class="actions">
         <Button label="Mix a batch" :disabled="busy || !!problem" @click="mixBatch" />
         <Button label="Keep this version" outlined :disabled="busy" @click="keeping = true" />

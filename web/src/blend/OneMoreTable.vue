@@ -17,6 +17,7 @@ const SHORT: Record<Reading['quality'], string> = {
   DRY_DAYS: 'Days',
   PH: 'pH',
   FOOD: 'Food',
+  SALTS: 'Salts',
   WEIGHT: 'kg',
   LIFE: 'Years',
 }
@@ -131,7 +132,7 @@ thead th {
   font-weight: 600;
   color: var(--soft-ink);
   text-align: right;
-  padding: 2px 4px;
+  padding: 2px 2px;
   white-space: nowrap;
 }
 tbody tr {
@@ -158,7 +159,7 @@ th button:hover span {
   text-decoration: underline;
 }
 td {
-  padding: 0 2px;
+  padding: 0 1px;
 }
 .cell {
   display: flex;
@@ -167,11 +168,11 @@ td {
   justify-content: flex-end;
 }
 .cell .figures {
-  min-width: 2.7em;
+  min-width: 2.55em;
   text-align: right;
 }
 svg {
-  width: 22px;
+  width: 18px;
   height: 10px;
   flex: none;
 }

@@ -42,6 +42,13 @@ const routes: RouteRecordRaw[] = [
     component: () => import('@/pot/PotsPage.vue'),
     meta: { title: 'Pots', place: 'pots' },
   },
+  {
+    path: '/blends/:id/closer/:view(tests|doses|outlook|season|layers|standing|chance)',
+    name: 'closer',
+    component: () => import('@/blend/CloserPage.vue'),
+    props: true,
+    meta: { title: 'Closer look', place: 'blends' },
+  },
   { path: '/book', redirect: '/book/plants' },
   {
     path: '/book/:chapter(plants|materials)',

@@ -47,6 +47,7 @@ export const DRAUGHTS: Options<Place['draught']> = [
 export const AMOUNTS: Options<Habit['amount']> = [
   { value: 'THOROUGHLY', label: 'thoroughly' },
   { value: 'LIGHTLY', label: 'lightly' },
+  { value: 'FROM_BELOW', label: 'from below' },
 ]
 
 export const HANDS: Options<Habit['hand']> = [

@@ -16,7 +16,15 @@ const reading = (change: Partial<Reading>): Reading => ({
   targetHigh: 40,
   verdict: 'FITS',
   words: 'fits',
-  explanation: { formula: '', source: '', inputs: [], contributions: [], uncertainty: '' },
+  explanation: {
+    formula: '',
+    reference: '',
+    inputs: [],
+    steps: [],
+    contributions: [],
+    contributionUnit: '',
+    causes: [],
+  },
   ...change,
 })
 const gauge = (change: Partial<Reading> = {}) =>

@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blends/{blendId}/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blends/{id}": {
         parameters: {
             query?: never;
@@ -109,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore_1"];
+        post: operations["restore_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -126,6 +142,54 @@ export interface paths {
         get: operations["versions"];
         put?: never;
         post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/chance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["chance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/doses/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["feed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/doses/lime": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lime"];
         delete?: never;
         options?: never;
         head?: never;
@@ -190,6 +254,22 @@ export interface paths {
         get: operations["materials"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outlook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["outlook"];
         delete?: never;
         options?: never;
         head?: never;
@@ -276,6 +356,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pots/layers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["layers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pots/standing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["standing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pots/volume": {
         parameters: {
             query?: never;
@@ -349,6 +461,54 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        post: operations["restore_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["season"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
         post: operations["restore"];
         delete?: never;
         options?: never;
@@ -392,7 +552,22 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Account: {
+            /** Format: double */
+            drained: number;
+            /** Format: double */
+            end: number;
+            /** Format: double */
+            given: number;
+            /** Format: double */
+            givenOff: number;
+            /** Format: double */
+            rain: number;
+            /** Format: double */
+            start: number;
+        };
         AmendmentBody: {
+            contents: components["schemas"]["Contents"];
             does: string;
             /** Format: double */
             fineness: number;
@@ -400,24 +575,24 @@ export interface components {
             halfTimeWeeks: number;
             hazards: ("DUST" | "MOULD" | "SPHAGNUM" | "CAUSTIC" | "PETS")[];
             id: string;
-            /** Format: double */
-            k2oPercent: number;
             /** @enum {string} */
-            kind: "LIME" | "ACIDIFIER" | "FEED";
+            kind: "LIME" | "ACIDIFIER" | "FEED" | "MINERAL";
             /** Format: double */
             longevityWeeks: number;
-            /** Format: double */
-            nPercent: number;
             name: string;
             /** Format: double */
             neutralising: number;
-            /** Format: double */
-            p2o5Percent: number;
             source: string;
             /** Format: double */
             usualHighGPerL: number;
             /** Format: double */
             usualLowGPerL: number;
+        };
+        AskedBody: {
+            /** Format: uuid */
+            blendId?: string;
+            brief?: components["schemas"]["BriefBody"];
+            recipe: components["schemas"]["RecipeBody"];
         };
         BandBody: {
             /** Format: double */
@@ -484,12 +659,44 @@ export interface components {
             /** @enum {string} */
             stage: "CUTTINGS" | "YOUNG" | "ESTABLISHED" | "ROOT_FILLED" | "RECOVERING" | "SEVERAL";
         };
+        Cause: {
+            name: string;
+            /** Format: double */
+            sd: number;
+            /** Format: double */
+            share: number;
+        };
         CautionBody: {
             id: string;
             instead: string;
             /** @enum {string} */
             level: "STOP" | "WARN" | "NOTE";
             why: string;
+        };
+        ChanceAskedBody: {
+            asked: components["schemas"]["AskedBody"];
+            /** Format: int32 */
+            draws: number;
+            /** Format: int64 */
+            seed: number;
+        };
+        ChanceBody: {
+            /** Format: double */
+            coveragePercent: number;
+            /** Format: int32 */
+            decimals: number;
+            /** Format: double */
+            drawnHigh80: number;
+            /** Format: double */
+            drawnLow80: number;
+            label: string;
+            /** @enum {string} */
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
+            /** Format: double */
+            quickHigh80: number;
+            /** Format: double */
+            quickLow80: number;
+            unit: string;
         };
         ChangeBody: {
             /** Format: double */
@@ -499,7 +706,7 @@ export interface components {
             /** @enum {string} */
             effect?: "BETTER" | "NEUTRAL" | "WORSE";
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "WEIGHT" | "LIFE";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
         };
         ChangedBatchBody: {
             fills: components["schemas"]["FillRow"][];
@@ -523,8 +730,24 @@ export interface components {
             own: boolean;
             place: components["schemas"]["PlaceBody"];
         };
+        Contents: {
+            /** Format: double */
+            caPercent: number;
+            /** Format: double */
+            k2oPercent: number;
+            /** Format: double */
+            mgPercent: number;
+            /** Format: double */
+            nPercent: number;
+            /** Format: double */
+            p2o5Percent: number;
+            /** Format: double */
+            sPercent: number;
+        };
         ContributionBody: {
             name: string;
+            /** Format: double */
+            pull?: number;
             /** Format: double */
             value: number;
         };
@@ -543,9 +766,15 @@ export interface components {
             gramsPerLoad: number;
             name: string;
         };
-        EvaluateBody: {
-            brief?: components["schemas"]["BriefBody"];
-            recipe: components["schemas"]["RecipeBody"];
+        DriftBody: {
+            /** Format: double */
+            alkalinityMeqPerL: number;
+            /** Format: double */
+            feedAcidMeqPerLWeek: number;
+            /** Format: double */
+            leaching: number;
+            /** Format: double */
+            litresPerLWeek: number;
         };
         EvaluationBody: {
             cautions: components["schemas"]["CautionBody"][];
@@ -577,11 +806,40 @@ export interface components {
             yield: number;
         };
         ExplanationBody: {
+            causes: components["schemas"]["Cause"][];
+            contributionUnit: string;
             contributions: components["schemas"]["ContributionBody"][];
             formula: string;
-            inputs: components["schemas"]["InputBody"][];
+            inputs: components["schemas"]["Figure"][];
+            reference: string;
+            steps: components["schemas"]["Figure"][];
+        };
+        FeedAskedBody: {
+            amendmentId: string;
+            asked: components["schemas"]["AskedBody"];
+            /** Format: double */
+            goalNMgPerL: number;
+            /** Format: double */
+            litres: number;
+        };
+        FeedPlanBody: {
+            /** Format: double */
+            alreadyNMgPerL: number;
+            amendmentId: string;
+            /** Format: double */
+            gPerL: number;
+            /** Format: double */
+            grams: number;
+            name: string;
+        };
+        Figure: {
+            /** Format: int32 */
+            decimals: number;
+            name: string;
             source: string;
-            uncertainty: string;
+            unit: string;
+            /** Format: double */
+            value: number;
         };
         FillRow: {
             /** Format: int32 */
@@ -590,9 +848,21 @@ export interface components {
             /** Format: double */
             rootBallLitres: number;
         };
+        FindingBody: {
+            /** Format: int32 */
+            decimals: number;
+            /** Format: double */
+            measured: number;
+            name: string;
+            /** Format: double */
+            predicted: number;
+            /** Format: double */
+            sd: number;
+            unit: string;
+        };
         HabitBody: {
             /** @enum {string} */
-            amount: "THOROUGHLY" | "LIGHTLY";
+            amount: "THOROUGHLY" | "LIGHTLY" | "FROM_BELOW";
             /** Format: double */
             everyDays: number;
             /** @enum {string} */
@@ -600,12 +870,73 @@ export interface components {
             /** @enum {string} */
             water: "RAIN" | "DISTILLED" | "SOFT_TAP" | "HARD_TAP";
         };
-        InputBody: {
-            name: string;
-            value: string;
-        };
         KeepBody: {
             note: string;
+        };
+        LayerBody: {
+            /** Format: double */
+            depthCm: number;
+            recipe: components["schemas"]["RecipeBody"];
+        };
+        LayersAskedBody: {
+            layers: components["schemas"]["LayerBody"][];
+            pot: components["schemas"]["PotBody"];
+        };
+        LayersBody: {
+            /** Format: double */
+            airPercent: number;
+            levels: components["schemas"]["LevelBody"][];
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            waterPercent: number;
+            /** Format: double */
+            wetKg: number;
+        };
+        LevelBody: {
+            /** Format: double */
+            airPercent: number;
+            /** Format: double */
+            fromCm: number;
+            /** Format: double */
+            litres: number;
+            overBreak: boolean;
+            /** Format: double */
+            toCm: number;
+            /** Format: double */
+            waterPercent: number;
+            /** Format: double */
+            wetZoneCm: number;
+        };
+        LimeAskedBody: {
+            amendmentId: string;
+            asked: components["schemas"]["AskedBody"];
+            drift?: components["schemas"]["DriftBody"];
+            /** Format: double */
+            highestPh: number;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            neutralisingPercent?: number;
+            sieve?: components["schemas"]["SieveBody"];
+            /** Format: double */
+            targetPh: number;
+            /** Format: double */
+            weeks: number;
+        };
+        LimePlanBody: {
+            amendmentId: string;
+            atDate: components["schemas"]["SpreadBody"];
+            /** Format: double */
+            gPerL: number;
+            /** Format: double */
+            grams: number;
+            highest: components["schemas"]["SpreadBody"];
+            /** Format: double */
+            highestWeek: number;
+            name: string;
+            /** Format: double */
+            overshootPercent: number;
         };
         LineBody: {
             /** Format: double */
@@ -628,6 +959,13 @@ export interface components {
             /** Format: double */
             scoops: number;
         };
+        Load: {
+            /** Format: double */
+            heightCm: number;
+            /** Format: double */
+            kg: number;
+            name: string;
+        };
         LookBody: {
             /** @enum {string} */
             answer: "WATERED" | "STILL_MOIST" | "BONE_DRY";
@@ -637,6 +975,30 @@ export interface components {
             lookedOn: string;
             /** Format: uuid */
             pottingId: string;
+        };
+        LotBody: {
+            /** Format: double */
+            air: number;
+            /** Format: double */
+            airSd: number;
+            /** Format: double */
+            airSdBefore: number;
+            materialId: string;
+            name: string;
+            /** Format: double */
+            ph: number;
+            /** Format: double */
+            phSd: number;
+            /** Format: double */
+            phSdBefore: number;
+        };
+        MadeTestBody: {
+            findings: components["schemas"]["FindingBody"][];
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            madeOn: string;
+            test: components["schemas"]["TestBody"];
         };
         MaterialBody: {
             /** Format: double */
@@ -684,6 +1046,22 @@ export interface components {
             /** Format: date */
             mixedOn?: string;
         };
+        MonthBody: {
+            /** Format: double */
+            caMgPerL: number;
+            /** Format: double */
+            kMgPerL: number;
+            /** Format: double */
+            mgMgPerL: number;
+            /** Format: int32 */
+            month: number;
+            /** Format: double */
+            nMgPerL: number;
+            /** Format: double */
+            pMgPerL: number;
+            /** Format: double */
+            sMgPerL: number;
+        };
         NewBatchBody: {
             /** Format: uuid */
             blendId: string;
@@ -723,6 +1101,33 @@ export interface components {
             label: string;
             /** Format: date */
             pottedOn: string;
+        };
+        NewTestBody: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            madeOn: string;
+            test: components["schemas"]["TestBody"];
+        };
+        OutlookAskedBody: {
+            /** Format: double */
+            alkalinityMeqPerL: number;
+            asked: components["schemas"]["AskedBody"];
+            /** Format: double */
+            feedAcidMeqPerLWeek: number;
+            /** Format: double */
+            litresPerLWeek: number;
+        };
+        OutlookBody: {
+            /** Format: double */
+            leastAirPercent: number;
+            months: components["schemas"]["MonthBody"][];
+            partings: string[];
+            /** Format: double */
+            secondsPerCm: number;
+            sinksIn: string;
+            weeks: components["schemas"]["WeekBody"][];
+            years: components["schemas"]["YearBody"][];
         };
         PackBody: {
             /** Format: double */
@@ -853,7 +1258,7 @@ export interface components {
             /** Format: double */
             low80: number;
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "WEIGHT" | "LIFE";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
             /** Format: double */
             targetHigh?: number;
             /** Format: double */
@@ -870,6 +1275,8 @@ export interface components {
             /** @enum {string} */
             measure: "PARTS" | "PERCENT";
             parts: components["schemas"]["PartBody"][];
+            /** @enum {string} */
+            scoop?: "LEVEL" | "HEAPED" | "HANDFUL";
         };
         RemedyBody: {
             /** @enum {string} */
@@ -880,6 +1287,93 @@ export interface components {
             /** Format: double */
             value: number;
             words: string;
+        };
+        SeasonAskedBody: {
+            brief: components["schemas"]["BriefBody"];
+            plan: components["schemas"]["SeasonPlanBody"];
+            recipes: components["schemas"]["RecipeBody"][];
+        };
+        SeasonBody: {
+            account: components["schemas"]["Account"];
+            /** Format: double */
+            goneBeforeWateringPercent?: number;
+            gonePercent: number[];
+            /** Format: int32 */
+            rightDays: number;
+            states: ("TOO_WET" | "RIGHT" | "TOO_DRY")[];
+            /** Format: int32 */
+            tooDryDays: number;
+            /** Format: int32 */
+            tooWetDays: number;
+            /** Format: double */
+            triggerPercent: number;
+            watered: boolean[];
+            /** Format: int32 */
+            waterings: number;
+        };
+        SeasonPlanBody: {
+            /** Format: int32 */
+            days: number;
+            /** @enum {string} */
+            dressing: "NONE" | "BARK" | "STONE" | "SPHAGNUM";
+            /** Format: double */
+            everyDays: number;
+            /** Format: double */
+            latitudeDeg?: number;
+            /** Format: double */
+            rainMmPerWeek: number;
+            /** Format: double */
+            saucerL: number;
+            /** Format: double */
+            scatterDays: number;
+            /** Format: int64 */
+            seed: number;
+            /** Format: int32 */
+            startDay: number;
+            /** @enum {string} */
+            way: "THOROUGHLY" | "LIGHTLY" | "FROM_BELOW";
+        };
+        SieveBody: {
+            /** Format: double */
+            under025Percent: number;
+            /** Format: double */
+            under085Percent: number;
+            /** Format: double */
+            under24Percent: number;
+        };
+        SpreadBody: {
+            /** Format: double */
+            high80: number;
+            /** Format: double */
+            low80: number;
+            /** Format: double */
+            value: number;
+        };
+        StandingAskedBody: {
+            asked: components["schemas"]["AskedBody"];
+            /** @enum {string} */
+            dressing: "NONE" | "BARK" | "STONE" | "SPHAGNUM";
+            /** Format: double */
+            plantCentreCm: number;
+            /** Format: double */
+            plantKg: number;
+        };
+        StandingBody: {
+            /** Format: double */
+            centreCm: number;
+            /** Format: double */
+            kg: number;
+            loads: components["schemas"]["Load"][];
+            /** Format: double */
+            tipsAtDeg: number;
+        };
+        StandingsBody: {
+            dry: components["schemas"]["StandingBody"];
+            /** Format: double */
+            fallsInWindDeg: number;
+            /** Format: double */
+            unsteadyDeg: number;
+            wet: components["schemas"]["StandingBody"];
         };
         StepBody: {
             changes: components["schemas"]["ChangeBody"][];
@@ -897,8 +1391,42 @@ export interface components {
             /** Format: double */
             low?: number;
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "WEIGHT" | "LIFE";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
             words: string;
+        };
+        TestBody: {
+            /** Format: double */
+            containerL?: number;
+            /** Format: double */
+            depthCm?: number;
+            /** Format: double */
+            drainedL?: number;
+            /** Format: double */
+            dryG?: number;
+            /** Format: double */
+            heightCm?: number;
+            /** @enum {string} */
+            kind: "DRAINAGE" | "WEIGHING" | "SQUEEZE" | "PONDING" | "PH";
+            /** @enum {string} */
+            method?: "SLURRY" | "CALCIUM_CHLORIDE" | "PROBE" | "POUR_THROUGH";
+            /** Format: double */
+            moistureL?: number;
+            /** Format: double */
+            reading?: number;
+            /** Format: double */
+            seconds?: number;
+            /** @enum {string} */
+            shows?: "RUNS_FREELY" | "FEW_DROPS" | "HOLDS_SHAPE" | "CRUMBLES";
+            /** Format: double */
+            waterInL?: number;
+            /** Format: double */
+            weeks?: number;
+            /** Format: double */
+            wetG?: number;
+        };
+        TestsBody: {
+            lots: components["schemas"]["LotBody"][];
+            tests: components["schemas"]["MadeTestBody"][];
         };
         TodayBody: {
             /** Format: date */
@@ -939,6 +1467,24 @@ export interface components {
             lot: string;
             /** Format: int32 */
             pots: number;
+        };
+        WeekBody: {
+            /** Format: double */
+            high80: number;
+            /** Format: double */
+            low80: number;
+            /** Format: double */
+            ph: number;
+            /** Format: double */
+            week: number;
+        };
+        YearBody: {
+            /** Format: double */
+            airPercent: number;
+            /** Format: double */
+            heightPercent: number;
+            /** Format: double */
+            year: number;
         };
     };
     responses: never;
@@ -1131,6 +1677,54 @@ export interface operations {
             };
         };
     };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                blendId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TestsBody"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                blendId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTestBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MadeTestBody"];
+                };
+            };
+        };
+    };
     get: {
         parameters: {
             query?: never;
@@ -1199,7 +1793,7 @@ export interface operations {
             };
         };
     };
-    restore_1: {
+    restore_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1269,6 +1863,78 @@ export interface operations {
             };
         };
     };
+    chance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChanceAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ChanceBody"][];
+                };
+            };
+        };
+    };
+    feed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeedAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedPlanBody"];
+                };
+            };
+        };
+    };
+    lime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LimeAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LimePlanBody"];
+                };
+            };
+        };
+    };
     evaluate: {
         parameters: {
             query?: never;
@@ -1278,7 +1944,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EvaluateBody"];
+                "application/json": components["schemas"]["AskedBody"];
             };
         };
         responses: {
@@ -1355,6 +2021,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["MaterialBody"][];
+                };
+            };
+        };
+    };
+    outlook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutlookAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OutlookBody"];
                 };
             };
         };
@@ -1497,6 +2187,54 @@ export interface operations {
             };
         };
     };
+    layers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayersAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LayersBody"];
+                };
+            };
+        };
+    };
+    standing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StandingAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StandingsBody"];
+                };
+            };
+        };
+    };
     potVolume: {
         parameters: {
             query?: never;
@@ -1607,7 +2345,7 @@ export interface operations {
             };
         };
     };
-    restore: {
+    restore_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1625,6 +2363,72 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PottingBody"];
+                };
+            };
+        };
+    };
+    season: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeasonAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SeasonBody"][];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MadeTestBody"];
                 };
             };
         };

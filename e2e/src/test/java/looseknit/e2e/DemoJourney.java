@@ -159,6 +159,10 @@ class DemoJourney {
         final String blend = page.locator("a", new Page.LocatorOptions().setHasText("Cistern velvet"))
                 .first()
                 .getAttribute("href");
+        final String fern = page.locator("a", new Page.LocatorOptions().setHasText("Stair fern"))
+                        .first()
+                        .getAttribute("href")
+                + "/closer/";
         page.navigate(app.address() + "/batches");
         final String batch = page.locator("a", new Page.LocatorOptions().setHasText("Gallery bark"))
                 .first()
@@ -167,6 +171,13 @@ class DemoJourney {
         views.put("today", "/");
         views.put("blends", "/blends");
         views.put("blend", blend);
+        views.put("blend-tests", fern + "tests");
+        views.put("blend-doses", fern + "doses");
+        views.put("blend-outlook", fern + "outlook");
+        views.put("blend-season", fern + "season");
+        views.put("blend-layers", fern + "layers");
+        views.put("blend-standing", fern + "standing");
+        views.put("blend-chance", fern + "chance");
         views.put("batches", "/batches");
         views.put("batch", batch);
         views.put("pot-up", batch + "/pot-up");

@@ -50,7 +50,18 @@ public final class MonteCarlo {
      * @param coverage share of the draws within the quick 80 % interval, 0 to 1
      */
     public record Check(
-            Quality quality, Estimate quick, double mean, double sd, double low80, double high80, double coverage) {}
+            Quality quality, Estimate quick, double mean, double sd, double low80, double high80, double coverage) {
+
+        /** Lower end of the quick 80 % interval, as shown. */
+        public double quickLow80() {
+            return Reading.low80(quick);
+        }
+
+        /** Upper end of the quick 80 % interval, as shown. */
+        public double quickHigh80() {
+            return Reading.high80(quality, quick);
+        }
+    }
 
     /**
      * Draws and compares.

@@ -1,6 +1,7 @@
 package looseknit.core.reading;
 
 import java.util.Optional;
+import looseknit.core.blend.Ageing;
 import looseknit.core.measure.Estimate;
 import looseknit.core.need.Quality;
 import looseknit.core.need.Target;
@@ -25,11 +26,24 @@ public record Reading(
 
     /** Lower end of the 80 % interval, not below 0. */
     public double low80() {
+        return low80(estimate);
+    }
+
+    /** Lower end of the 80 % interval of an estimate of any reading, not below 0. */
+    static double low80(final Estimate estimate) {
         return Math.max(0, estimate.low80());
     }
 
-    /** Upper end of the 80 % interval; shares not above 1. */
+    /** Upper end of the 80 % interval; shares not above 1, years not beyond the horizon. */
     public double high80() {
+        return high80(quality, estimate);
+    }
+
+    /** Upper end of the 80 % interval of an estimate of a reading, within what the reading can be. */
+    static double high80(final Quality quality, final Estimate estimate) {
+        if (quality == Quality.LIFE) {
+            return Math.min(Ageing.HORIZON_YEARS, estimate.high80());
+        }
         return quality.shown() == 100 ? Math.min(1, estimate.high80()) : estimate.high80();
     }
 }

@@ -29,7 +29,8 @@ final class Workings {
     private static final String BOOK = "the Book's table, typical, from memory";
     private static final String POT = "your pot";
     private static final String PLACE = "your place";
-    private static final String WORKED_OUT = "worked out";
+    /** No source of its own: worked out from what stands before. */
+    private static final String WORKED_OUT = "";
 
     private final Figures figures;
     private final Map<Quality, Double> now;
@@ -64,9 +65,7 @@ final class Workings {
         return new Explanation(
                 "Air after draining = all pores − water held in this pot. Coarse pores empty first; the foot of the pot stays wet.",
                 "container capacity after Fonteno (1989), packing after de Larrard (1999), from memory",
-                List.of(
-                        heightOfMix(),
-                        new Figure("Grains that settle and fill gaps", 100 * mix.shrinkage(), "%", 1, form())),
+                List.of(heightOfMix(), new Figure("Volume lost by mixing", 100 * mix.shrinkage(), "%", 1, form())),
                 corrected(
                         Trait.AIR,
                         100,
@@ -77,7 +76,8 @@ final class Workings {
                 parts(
                         i -> material(i).physics().totalPorosity() - table.pureCapacity(i),
                         "lost where grains fill gaps",
-                        now.get(Quality.AIR)),
+                        now.get(Quality.AIR),
+                        figures.correction(Trait.AIR)),
                 "%",
                 causes(Quality.AIR));
     }
@@ -93,7 +93,11 @@ final class Workings {
                         share("Water at 50 cm suction", mix.waterAt(50)),
                         share("Water at 100 cm suction", mix.waterAt(100)),
                         share("Held when watered from the top", Reservoir.TOP_WATERED * now.get(Quality.WATER))),
-                parts(table::pureCapacity, "no room where grains fill gaps", now.get(Quality.WATER)),
+                parts(
+                        table::pureCapacity,
+                        "no room where grains fill gaps",
+                        now.get(Quality.WATER),
+                        figures.correction(Trait.POROSITY) - figures.correction(Trait.AIR)),
                 "%",
                 causes(Quality.WATER));
     }
@@ -110,7 +114,8 @@ final class Workings {
                         i -> material(i).retention().at(10)
                                 - material(i).retention().at(50),
                         "capped by the pores there are",
-                        now.get(Quality.EASY_WATER)),
+                        now.get(Quality.EASY_WATER),
+                        0),
                 "%",
                 causes(Quality.EASY_WATER));
     }
@@ -326,7 +331,8 @@ final class Workings {
     }
 
     /** What each material brings, in per cent of volume, with how far it pulls the whole from where it would be without it. */
-    private List<Contribution> parts(final IntToDoubleFunction own, final String rest, final double total) {
+    private List<Contribution> parts(
+            final IntToDoubleFunction own, final String rest, final double total, final double corrected) {
         final List<Contribution> result = new ArrayList<>();
         final double all = mix.sum(material -> 1);
         double sum = 0;
@@ -340,7 +346,10 @@ final class Workings {
                     100 * mix.litresPerLitre(i) * own.applyAsDouble(i),
                     OptionalDouble.of(100 * pull)));
         }
-        result.add(Contribution.of(rest, 100 * (total - sum)));
+        result.add(Contribution.of(rest, 100 * (total - corrected - sum)));
+        if (corrected != 0) {
+            result.add(Contribution.of("corrected by tests", 100 * corrected));
+        }
         return result;
     }
 

@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import looseknit.core.blend.Recipe;
+import looseknit.core.measure.Scoop;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
 
@@ -39,6 +40,9 @@ public class Blend {
 
     @Enumerated(EnumType.STRING)
     private Recipe.Measure measure;
+
+    @Enumerated(EnumType.STRING)
+    private Scoop scoop;
 
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "blend_part", joinColumns = @JoinColumn(name = "blend_id"))
@@ -71,6 +75,7 @@ public class Blend {
         this.name = newName;
         this.brief = newBrief;
         this.measure = recipe.measure();
+        this.scoop = recipe.scoop();
         this.parts.clear();
         recipe.parts().forEach(part -> this.parts.add(PartRow.of(part)));
         this.doses.clear();
@@ -106,7 +111,8 @@ public class Blend {
         return new RecipeBody(
                 measure,
                 parts.stream().map(PartRow::body).toList(),
-                doses.stream().map(DoseRow::body).toList());
+                doses.stream().map(DoseRow::body).toList(),
+                scoop);
     }
 
     public Instant changedAt() {

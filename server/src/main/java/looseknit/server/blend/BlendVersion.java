@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import looseknit.core.blend.Recipe;
+import looseknit.core.measure.Scoop;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
 
@@ -43,6 +44,9 @@ public class BlendVersion {
     @Enumerated(EnumType.STRING)
     private Recipe.Measure measure;
 
+    @Enumerated(EnumType.STRING)
+    private Scoop scoop;
+
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "version_part", joinColumns = @JoinColumn(name = "version_id"))
     @OrderColumn(name = "position")
@@ -66,6 +70,7 @@ public class BlendVersion {
         this.note = note;
         this.brief = blend.brief();
         this.measure = blend.recipe().measure();
+        this.scoop = blend.recipe().scoop();
         blend.recipe().parts().forEach(part -> parts.add(PartRow.of(part)));
         blend.recipe().doses().forEach(dose -> doses.add(DoseRow.of(dose)));
         this.keptAt = now;
@@ -99,7 +104,8 @@ public class BlendVersion {
         return new RecipeBody(
                 measure,
                 parts.stream().map(PartRow::body).toList(),
-                doses.stream().map(DoseRow::body).toList());
+                doses.stream().map(DoseRow::body).toList(),
+                scoop);
     }
 
     public Instant keptAt() {

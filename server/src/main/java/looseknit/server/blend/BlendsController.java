@@ -14,6 +14,7 @@ import looseknit.core.reading.Evaluator;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.EvaluationBody;
 import looseknit.server.reading.EvaluationBody.ReadingBody;
+import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -33,9 +34,11 @@ import org.springframework.web.bind.annotation.RestController;
 class BlendsController {
 
     private final Blends blends;
+    private final KnownSource knownSource;
 
-    BlendsController(final Blends blends) {
+    BlendsController(final Blends blends, final KnownSource knownSource) {
         this.blends = blends;
+        this.knownSource = knownSource;
     }
 
     /** A blend to store; the id is made by the caller, so that a repeated call stores nothing twice. */
@@ -131,8 +134,8 @@ class BlendsController {
                 .map(Plant::name)
                 .orElse(null);
         try {
-            final Evaluation evaluation =
-                    Evaluator.evaluate(blend.recipe().toCore(), blend.brief().toCore());
+            final Evaluation evaluation = Evaluator.evaluate(
+                    blend.recipe().toCore(), blend.brief().toCore(), knownSource.known(blend.id(), blend.recipe()));
             final EvaluationBody read = EvaluationBody.of(evaluation);
             return new BlendCardBody(
                     body(blend), plantName, read.shares(), read.headline(), read.fits(), read.readings());

@@ -10,11 +10,13 @@ public record DoseRow(
         @Column(name = "amendment_id") String amendmentId,
         @Column(name = "g_per_l") double gPerL) {
 
-    static DoseRow of(final DoseBody body) {
+    /** What travels, to be stored. */
+    public static DoseRow of(final DoseBody body) {
         return new DoseRow(body.amendmentId(), body.gPerL());
     }
 
-    DoseBody body() {
+    /** What is stored, to travel. */
+    public DoseBody body() {
         return new DoseBody(amendmentId, gPerL);
     }
 }

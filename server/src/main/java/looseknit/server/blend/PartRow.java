@@ -10,11 +10,13 @@ public record PartRow(
         @Column(name = "material_id") String materialId,
         @Column(name = "amount") double amount) {
 
-    static PartRow of(final PartBody body) {
+    /** What travels, to be stored. */
+    public static PartRow of(final PartBody body) {
         return new PartRow(body.materialId(), body.amount());
     }
 
-    PartBody body() {
+    /** What is stored, to travel. */
+    public PartBody body() {
         return new PartBody(materialId, amount);
     }
 }

@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import looseknit.server.assay.Assays;
 import looseknit.server.batch.Batches;
 import looseknit.server.batch.FillRow;
 import looseknit.server.blend.Blend;
@@ -50,6 +51,7 @@ class DemoLoader implements ApplicationRunner {
     private final Batches batches;
     private final Pottings pottings;
     private final Rounds rounds;
+    private final Assays assays;
     private final JsonMapper json;
     private final Clock clock;
     private final Random random = new Random(SEED);
@@ -60,6 +62,7 @@ class DemoLoader implements ApplicationRunner {
             final Batches batches,
             final Pottings pottings,
             final Rounds rounds,
+            final Assays assays,
             final JsonMapper json,
             final Clock clock) {
         this.places = places;
@@ -67,6 +70,7 @@ class DemoLoader implements ApplicationRunner {
         this.batches = batches;
         this.pottings = pottings;
         this.rounds = rounds;
+        this.assays = assays;
         this.json = json;
         this.clock = clock;
     }
@@ -87,6 +91,12 @@ class DemoLoader implements ApplicationRunner {
         station.blends().forEach(blend -> versions.put(blend.key(), blend(blend)));
         station.batches().forEach(batch -> batch(batch, versions.get(batch.blend())));
         station.pottings().forEach(this::potting);
+        station.tests()
+                .forEach(test -> assays.make(
+                        id("test", test.key()),
+                        id("blend", test.blend()),
+                        today().minusDays(test.daysAgo()),
+                        test.test()));
     }
 
     private int blend(final Station.DemoBlend demo) {

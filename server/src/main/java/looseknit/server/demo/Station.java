@@ -1,6 +1,7 @@
 package looseknit.server.demo;
 
 import java.util.List;
+import looseknit.server.assay.TestBody;
 import looseknit.server.need.BriefBody;
 import looseknit.server.need.PlaceBody;
 import looseknit.server.need.PotBody;
@@ -12,7 +13,8 @@ record Station(
         List<DemoPack> packs,
         List<DemoBlend> blends,
         List<DemoBatch> batches,
-        List<DemoPotting> pottings) {
+        List<DemoPotting> pottings,
+        List<DemoTest> tests) {
 
     /** A pack with its invented price. */
     record DemoPack(String materialId, double litres, double price) {}
@@ -29,4 +31,7 @@ record Station(
 
     /** A plant that was potted up. */
     record DemoPotting(String label, String batch, int daysAgo, BriefBody brief) {}
+
+    /** A test that was made of a blend at the bench. */
+    record DemoTest(String key, String blend, int daysAgo, TestBody test) {}
 }

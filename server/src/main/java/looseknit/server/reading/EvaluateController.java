@@ -1,16 +1,12 @@
 package looseknit.server.reading;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
-import looseknit.core.need.Brief;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
 import looseknit.core.pot.PotShape;
 import looseknit.core.pot.PotWall;
 import looseknit.core.reading.Evaluator;
-import looseknit.server.need.BriefBody;
 import looseknit.server.need.PotBody;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -23,19 +19,20 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class EvaluateController {
 
-    /** A recipe and what is known of plant, pot, place and hand. */
-    record EvaluateBody(
-            @NotNull @Valid RecipeBody recipe,
-            @Valid @Nullable BriefBody brief) {}
+    private final KnownSource knownSource;
+
+    EvaluateController(final KnownSource knownSource) {
+        this.knownSource = knownSource;
+    }
 
     /** A pot with what it holds. */
     record PotVolumeBody(PotBody pot, double litresToRim, double mixLitres) {}
 
     /** All readings of a recipe under a brief. */
     @PostMapping("/evaluate")
-    EvaluationBody evaluate(@RequestBody @Valid final EvaluateBody body) {
-        final Brief brief = body.brief() == null ? Brief.OPEN : body.brief().toCore();
-        return EvaluationBody.of(Evaluator.evaluate(body.recipe().toCore(), brief));
+    EvaluationBody evaluate(@RequestBody @Valid final AskedBody body) {
+        return EvaluationBody.of(Evaluator.evaluate(
+                body.recipe().toCore(), body.briefToCore(), knownSource.known(body.blendId(), body.recipe())));
     }
 
     /** A pot of ordinary proportions that holds a volume to the rim. */

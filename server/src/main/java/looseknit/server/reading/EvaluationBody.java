@@ -66,16 +66,16 @@ public record EvaluationBody(
     /** How a figure was worked out. */
     public record ExplanationBody(
             String formula,
-            String source,
-            List<InputBody> inputs,
+            String reference,
+            List<Explanation.Figure> inputs,
+            List<Explanation.Figure> steps,
             List<ContributionBody> contributions,
-            String uncertainty) {}
+            String contributionUnit,
+            List<Explanation.Cause> causes) {}
 
-    /** A figure that went in. */
-    public record InputBody(String name, String value) {}
-
-    /** A share of the result. */
-    public record ContributionBody(String name, double value) {}
+    /** A part of the result; the pull is null where none can be told. */
+    public record ContributionBody(
+            String name, double value, @Nullable Double pull) {}
 
     /** What one part more or less would do. */
     public record StepBody(int row, String materialId, double step, List<ChangeBody> changes) {}
@@ -153,14 +153,17 @@ public record EvaluationBody(
     private static ExplanationBody explanation(final Explanation explanation) {
         return new ExplanationBody(
                 explanation.formula(),
-                explanation.source(),
-                explanation.inputs().stream()
-                        .map(input -> new InputBody(input.name(), input.value()))
-                        .toList(),
+                explanation.reference(),
+                explanation.inputs(),
+                explanation.steps(),
                 explanation.contributions().stream()
-                        .map(each -> new ContributionBody(each.name(), each.value()))
+                        .map(each -> new ContributionBody(
+                                each.name(),
+                                each.value(),
+                                each.pull().isPresent() ? each.pull().getAsDouble() : null))
                         .toList(),
-                explanation.uncertainty());
+                explanation.contributionUnit(),
+                explanation.causes());
     }
 
     private static StepBody step(final OneMore step) {

@@ -6,19 +6,37 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Book;
+import looseknit.core.material.Material;
+import looseknit.core.measure.Scoop;
 import looseknit.server.frame.UnknownName;
+import org.jspecify.annotations.Nullable;
 
-/** A recipe as it travels. */
+/**
+ * A recipe as it travels.
+ *
+ * @param scoop how its volumes are measured out; level scoops if nothing is said
+ */
 public record RecipeBody(
         @NotNull Recipe.Measure measure,
         @NotNull @Size(max = Recipe.MOST_PARTS) List<@Valid PartBody> parts,
-        @NotNull @Size(max = 20) List<@Valid DoseBody> doses) {
+        @NotNull @Size(max = 20) List<@Valid DoseBody> doses,
+        @Nullable Scoop scoop) {
 
     /** A material and its parts or per cent. */
     public record PartBody(@NotNull String materialId, double amount) {}
 
     /** An amendment and its dose. */
     public record DoseBody(@NotNull String amendmentId, double gPerL) {}
+
+    /** The materials it names, each once. */
+    public List<Material> materials() {
+        return coreParts().stream().map(Recipe.Part::material).distinct().toList();
+    }
+
+    /** How its volumes are measured out. */
+    public Scoop scoopOrLevel() {
+        return scoop == null ? Scoop.LEVEL : scoop;
+    }
 
     /**
      * The recipe as the core understands it.

@@ -7,6 +7,8 @@ import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
 import looseknit.server.ApiTest;
 import looseknit.server.blend.Blends;
 import org.junit.jupiter.api.Test;
@@ -36,6 +38,10 @@ class DemoLoaderTest {
         http.perform(ask("/api/today"))
                 .andExpect(jsonPath("$.due", hasSize(greaterThan(0))))
                 .andExpect(jsonPath("$.toMix", hasSize(greaterThan(0))));
+        http.perform(ask(
+                        "/api/blends/{id}/tests",
+                        UUID.nameUUIDFromBytes("blend fern".getBytes(StandardCharsets.UTF_8))))
+                .andExpect(jsonPath("$.tests", hasSize(2)));
         http.perform(ask("/api/places")).andExpect(jsonPath("$[*].place.name", hasItem("cistern cellar")));
     }
 

@@ -1,0 +1,106 @@
+package looseknit.core.reading;
+
+import java.util.function.Supplier;
+import looseknit.core.assay.Seepage;
+import looseknit.core.batch.LimePlan;
+import looseknit.core.blend.Acidity;
+import looseknit.core.blend.Mix;
+import looseknit.core.blend.Recipe;
+import looseknit.core.dry.Dressing;
+import looseknit.core.dry.Season;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.need.Brief;
+import looseknit.core.need.Place;
+import looseknit.core.need.Plant;
+import looseknit.core.pot.Pot;
+import looseknit.core.pot.Stability;
+import looseknit.core.pot.Stability.Cargo;
+
+/** A blend put to use under a brief: what questions about seasons, stability and doses start from. Immutable. */
+public final class InThePot {
+
+    private final Figures figures;
+
+    /**
+     * @param recipe the recipe
+     * @param brief what is known of plant, pot, place and hand
+     * @param known tests so far, and how volumes are measured out
+     */
+    public InThePot(final Recipe recipe, final Brief brief, final Known known) {
+        this.figures = new Figures(recipe, brief, known);
+    }
+
+    /** The mix. */
+    public Mix mix() {
+        return figures.mix();
+    }
+
+    /** How fast water sinks in. */
+    public Seepage seepage() {
+        return Seepage.of(figures.mix());
+    }
+
+    /**
+     * The pot as a season waters it.
+     *
+     * @throws OutOfRangeException if plant, pot or place is not named
+     */
+    public Season.Subject forSeason(final Dressing dressing) {
+        final Brief brief = figures.brief();
+        final Plant plant = brief.plant().orElseThrow(missing("brief.plantId", "a plant from the Book"));
+        final Pot pot = brief.pot().orElseThrow(missing("brief.pot", "a pot"));
+        final Place place = brief.place().orElseThrow(missing("brief.place", "a place"));
+        return new Season.Subject(
+                pot,
+                figures.reservoir().orElseThrow(),
+                place.weather(),
+                Brief.foliage(plant, brief.stage(), pot),
+                dressing,
+                plant.needs().trigger());
+    }
+
+    /**
+     * How firmly the pot stands just watered.
+     *
+     * @throws OutOfRangeException if no pot is named
+     */
+    public Stability wet(final double plantKg, final double plantCentreCm, final Dressing dressing) {
+        return standing(figures.water(), plantKg, plantCentreCm, dressing);
+    }
+
+    /**
+     * How firmly it stands dried out, with the water that no plant draws: the worst case.
+     *
+     * @throws OutOfRangeException if no pot is named
+     */
+    public Stability dry(final double plantKg, final double plantCentreCm, final Dressing dressing) {
+        return standing(figures.mix().waterAt(100), plantKg, plantCentreCm, dressing);
+    }
+
+    private Stability standing(
+            final double water, final double plantKg, final double plantCentreCm, final Dressing dressing) {
+        final Pot pot = figures.brief().pot().orElseThrow(missing("brief.pot", "a pot"));
+        return Stability.of(
+                pot,
+                figures.densityGPerL() / 1000 + water,
+                new Cargo(plantKg, plantCentreCm, dressing.kg(pot.surfaceM2())));
+    }
+
+    /** The mix as a dose of lime finds it. */
+    public LimePlan.Subject forLime(final Acidity.Drift drift) {
+        return new LimePlan.Subject(
+                figures.mix(),
+                figures.acidity().with(drift),
+                figures.known().beliefs(),
+                figures.known().blend());
+    }
+
+    /** Acidity of the mix with its doses, at the temperature of its place. */
+    public Acidity acidity() {
+        return figures.acidity();
+    }
+
+    private static Supplier<OutOfRangeException> missing(final String field, final String allowed) {
+        return () -> new OutOfRangeException(field, "not named", allowed);
+    }
+}

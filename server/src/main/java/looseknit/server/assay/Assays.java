@@ -1,0 +1,111 @@
+package looseknit.server.assay;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
+import looseknit.core.assay.Beliefs;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.reading.InThePot;
+import looseknit.core.reading.Known;
+import looseknit.server.blend.Blend;
+import looseknit.server.blend.Blends;
+import looseknit.server.frame.NotThere;
+import looseknit.server.reading.KnownSource;
+import looseknit.server.reading.RecipeBody;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** Tests at the bench, and what is believed after all of them. */
+@Service
+@Transactional
+public class Assays implements KnownSource {
+
+    private final MadeTestRepository tests;
+    private final Blends blends;
+    private final Clock clock;
+    private final AtomicReference<@Nullable Beliefs> beliefs = new AtomicReference<>();
+
+    Assays(final MadeTestRepository tests, final Blends blends, final Clock clock) {
+        this.tests = tests;
+        this.blends = blends;
+        this.clock = clock;
+    }
+
+    /** Tests of a blend, the newest first. */
+    @Transactional(readOnly = true)
+    public List<MadeTest> of(final UUID blendId) {
+        return tests.findByBlendIdAndRemovedAtIsNullOrderByMadeOnDescStoredAtDesc(blendId);
+    }
+
+    /** Stores a test of a blend as it stands; a second call with the same id changes nothing. */
+    public MadeTest make(final UUID id, final UUID blendId, final LocalDate madeOn, final TestBody test) {
+        return tests.findById(id).orElseGet(() -> {
+            if (madeOn.isAfter(LocalDate.now(clock))) {
+                throw new OutOfRangeException("madeOn", madeOn, "a day up to today");
+            }
+            test.toCore();
+            final Blend blend = blends.get(blendId);
+            final double temperatureC = new InThePot(
+                            blend.recipe().toCore(), blend.brief().toCore(), Known.NOTHING)
+                    .acidity()
+                    .temperatureC();
+            forget();
+            return tests.saveAndFlush(
+                    new MadeTest(id, blendId, madeOn, test, blend.recipe(), temperatureC, clock.instant()));
+        });
+    }
+
+    /** Takes a test out so that it can be put back. */
+    public void remove(final UUID id) {
+        get(id).remove(clock.instant());
+        forget();
+    }
+
+    /** Puts a test back. */
+    public MadeTest restore(final UUID id) {
+        final MadeTest test = get(id);
+        test.restore();
+        forget();
+        return test;
+    }
+
+    /** What is believed after all tests. */
+    @Transactional(readOnly = true)
+    public Beliefs beliefs() {
+        final Beliefs kept = beliefs.get();
+        if (kept != null) {
+            return kept;
+        }
+        Beliefs now = Beliefs.UNTESTED;
+        for (final MadeTest test : tests.findByRemovedAtIsNullOrderByStoredAt()) {
+            now = test.after(now);
+        }
+        beliefs.set(now);
+        return now;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Known known(final @Nullable UUID blendId, final RecipeBody recipe) {
+        return new Known(beliefs(), blendId == null ? Beliefs.NO_BLEND : blendId.toString(), recipe.scoopOrLevel());
+    }
+
+    private MadeTest get(final UUID id) {
+        return tests.findById(id).orElseThrow(() -> new NotThere("test"));
+    }
+
+    /** Beliefs are worked out anew once the change is stored. */
+    private void forget() {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(final int status) {
+                beliefs.set(null);
+            }
+        });
+    }
+}

@@ -1,0 +1,141 @@
+package looseknit.server.assay;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import looseknit.core.assay.Beliefs;
+import looseknit.core.assay.Finding;
+import looseknit.core.blend.Acidity;
+import looseknit.core.blend.Mix;
+import looseknit.core.blend.Recipe;
+import looseknit.server.blend.DoseRow;
+import looseknit.server.blend.PartRow;
+import looseknit.server.reading.RecipeBody;
+
+/** A test that was made of a blend, with the recipe as it was then. */
+@Entity
+@Table(name = "bench_test")
+public class MadeTest {
+
+    @Id
+    private UUID id;
+
+    @Column(name = "blend_id")
+    private UUID blendId;
+
+    @Column(name = "made_on")
+    private LocalDate madeOn;
+
+    @Embedded
+    private TestBody test;
+
+    @Column(name = "temperature_c")
+    private double temperatureC;
+
+    @Enumerated(EnumType.STRING)
+    private Recipe.Measure measure;
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "bench_test_part", joinColumns = @JoinColumn(name = "test_id"))
+    @OrderColumn(name = "position")
+    private List<PartRow> parts = new ArrayList<>();
+
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "bench_test_dose", joinColumns = @JoinColumn(name = "test_id"))
+    @OrderColumn(name = "position")
+    private List<DoseRow> doses = new ArrayList<>();
+
+    @Column(name = "stored_at")
+    private Instant storedAt;
+
+    @Column(name = "removed_at")
+    private Instant removedAt;
+
+    protected MadeTest() {}
+
+    MadeTest(
+            final UUID id,
+            final UUID blendId,
+            final LocalDate madeOn,
+            final TestBody test,
+            final RecipeBody recipe,
+            final double temperatureC,
+            final Instant now) {
+        this.id = id;
+        this.blendId = blendId;
+        this.madeOn = madeOn;
+        this.test = test;
+        this.measure = recipe.measure();
+        recipe.parts().forEach(part -> parts.add(PartRow.of(part)));
+        recipe.doses().forEach(dose -> doses.add(DoseRow.of(dose)));
+        this.temperatureC = temperatureC;
+        this.storedAt = now;
+    }
+
+    void remove(final Instant now) {
+        this.removedAt = now;
+    }
+
+    void restore() {
+        this.removedAt = null;
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public UUID blendId() {
+        return blendId;
+    }
+
+    public LocalDate madeOn() {
+        return madeOn;
+    }
+
+    public TestBody test() {
+        return test;
+    }
+
+    /** What it showed, beside what was predicted for the recipe as it was. */
+    public List<Finding> findings() {
+        final Mix mix = mix();
+        return test.toCore().findings(mix, Acidity.of(mix, recipe().doses(), temperatureC));
+    }
+
+    /** What is believed after this test too. */
+    Beliefs after(final Beliefs before) {
+        final Mix mix = mix();
+        Beliefs beliefs = before;
+        for (final Finding finding : findings()) {
+            beliefs = beliefs.after(finding, mix, blendId.toString());
+        }
+        return beliefs;
+    }
+
+    private Mix mix() {
+        return Mix.of(recipe());
+    }
+
+    private Recipe recipe() {
+        return new RecipeBody(
+                        measure,
+                        parts.stream().map(PartRow::body).toList(),
+                        doses.stream().map(DoseRow::body).toList(),
+                        null)
+                .toCore();
+    }
+}

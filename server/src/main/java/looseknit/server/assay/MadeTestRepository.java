@@ -1,0 +1,13 @@
+package looseknit.server.assay;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** Stored tests. */
+interface MadeTestRepository extends JpaRepository<MadeTest, UUID> {
+
+    List<MadeTest> findByRemovedAtIsNullOrderByStoredAt();
+
+    List<MadeTest> findByBlendIdAndRemovedAtIsNullOrderByMadeOnDescStoredAtDesc(UUID blendId);
+}

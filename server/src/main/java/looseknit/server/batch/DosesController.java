@@ -1,0 +1,142 @@
+package looseknit.server.batch;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import looseknit.core.batch.LimePlan;
+import looseknit.core.blend.Acidity;
+import looseknit.core.blend.Food;
+import looseknit.core.material.Amendment;
+import looseknit.core.material.Book;
+import looseknit.core.measure.Estimate;
+import looseknit.core.reading.InThePot;
+import looseknit.server.frame.UnknownName;
+import looseknit.server.reading.AskedBody;
+import looseknit.server.reading.KnownSource;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** How much lime, sulfur or feed a mix wants. Nothing is stored. */
+@RestController
+@RequestMapping("/api/doses")
+class DosesController {
+
+    private final KnownSource knownSource;
+
+    DosesController(final KnownSource knownSource) {
+        this.knownSource = knownSource;
+    }
+
+    /** What watering and feeding do to the pH. */
+    record DriftBody(double alkalinityMeqPerL, double litresPerLWeek, double leaching, double feedAcidMeqPerLWeek) {
+
+        Acidity.Drift toCore() {
+            return new Acidity.Drift(alkalinityMeqPerL, litresPerLWeek, leaching, feedAcidMeqPerLWeek);
+        }
+    }
+
+    /** Shares of a ground lime that pass the sieves, in per cent; what is left is coarser. */
+    record SieveBody(double under025Percent, double under085Percent, double under24Percent) {}
+
+    /**
+     * The pH that is wanted.
+     *
+     * @param neutralisingPercent neutralising value on the label, per cent of pure carbonate; null for the table's
+     * @param sieve fineness; null for the table's
+     */
+    record LimeAskedBody(
+            @NotNull @Valid AskedBody asked,
+            @NotNull String amendmentId,
+            double targetPh,
+            double weeks,
+            double highestPh,
+            double litres,
+            @Valid @Nullable DriftBody drift,
+            @Nullable Double neutralisingPercent,
+            @Valid @Nullable SieveBody sieve) {}
+
+    /** A value with its 80 % interval. */
+    record SpreadBody(double value, double low80, double high80) {
+        static SpreadBody of(final Estimate estimate) {
+            return new SpreadBody(estimate.value(), estimate.low80(), estimate.high80());
+        }
+    }
+
+    /** The dose. */
+    record LimePlanBody(
+            String amendmentId,
+            String name,
+            double gPerL,
+            double grams,
+            SpreadBody atDate,
+            SpreadBody highest,
+            double highestWeek,
+            double overshootPercent) {}
+
+    /** The nitrogen that is wanted. */
+    record FeedAskedBody(
+            @NotNull @Valid AskedBody asked, @NotNull String amendmentId, double goalNMgPerL, double litres) {}
+
+    /** The dose of a feed, with what the mix has without it. */
+    record FeedPlanBody(String amendmentId, String name, double gPerL, double grams, double alreadyNMgPerL) {}
+
+    /** The dose that brings a mix to a pH by a date. */
+    @PostMapping("/lime")
+    LimePlanBody lime(@RequestBody @Valid final LimeAskedBody body) {
+        final LimePlan plan = LimePlan.of(
+                inThePot(body.asked())
+                        .forLime(
+                                body.drift() == null
+                                        ? Acidity.Drift.NONE
+                                        : body.drift().toCore()),
+                asBought(amendment(body.amendmentId()), body),
+                new LimePlan.Goal(body.targetPh(), body.weeks(), body.highestPh(), body.litres()));
+        return new LimePlanBody(
+                plan.amendment().id(),
+                plan.amendment().name(),
+                plan.gPerL(),
+                plan.grams(),
+                SpreadBody.of(plan.atDate()),
+                SpreadBody.of(plan.highest()),
+                plan.highestWeek(),
+                100 * plan.overshootRisk());
+    }
+
+    /** The dose of a feed that brings so much nitrogen over its time. */
+    @PostMapping("/feed")
+    FeedPlanBody feed(@RequestBody @Valid final FeedAskedBody body) {
+        final InThePot inThePot = inThePot(body.asked());
+        final Amendment feed = amendment(body.amendmentId());
+        final double gPerL = Food.doseForN(inThePot.mix(), inThePot.acidity().doses(), feed, body.goalNMgPerL());
+        return new FeedPlanBody(
+                feed.id(),
+                feed.name(),
+                gPerL,
+                gPerL * body.litres(),
+                Food.total(inThePot.mix(), inThePot.acidity().doses()).nMgPerL());
+    }
+
+    private static Amendment asBought(final Amendment amendment, final LimeAskedBody body) {
+        return amendment.asBought(
+                body.neutralisingPercent() == null ? amendment.neutralising() : body.neutralisingPercent() / 100,
+                body.sieve() == null
+                        ? amendment.fineness()
+                        : Amendment.finenessBySieve(
+                                body.sieve().under025Percent() / 100,
+                                body.sieve().under085Percent() / 100,
+                                body.sieve().under24Percent() / 100));
+    }
+
+    private InThePot inThePot(final AskedBody asked) {
+        return new InThePot(
+                asked.recipe().toCore(), asked.briefToCore(), knownSource.known(asked.blendId(), asked.recipe()));
+    }
+
+    private static Amendment amendment(final String id) {
+        return Book.shipped()
+                .amendment(id)
+                .orElseThrow(() -> new UnknownName("amendmentId", "amendment", id, "Pick one from the list."));
+    }
+}

@@ -1,0 +1,5 @@
+/** Seasons of watering, simulated. */
+@NullMarked
+package looseknit.server.dry;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,150 @@
+package looseknit.server.reading;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import looseknit.core.assay.Seepage;
+import looseknit.core.blend.Acidity;
+import looseknit.core.need.Quality;
+import looseknit.core.reading.InThePot;
+import looseknit.core.reading.Known;
+import looseknit.core.reading.MonteCarlo;
+import looseknit.core.reading.Outlook;
+import looseknit.core.reading.Phrases;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What becomes of a blend, and how sure its readings are. Nothing is stored. */
+@RestController
+@RequestMapping("/api")
+class OutlookController {
+
+    private final KnownSource knownSource;
+
+    OutlookController(final KnownSource knownSource) {
+        this.knownSource = knownSource;
+    }
+
+    /** A blend with the water and feed that it gets. */
+    record OutlookAskedBody(
+            @NotNull @Valid AskedBody asked,
+            double alkalinityMeqPerL,
+            double litresPerLWeek,
+            double feedAcidMeqPerLWeek) {}
+
+    /** A week with its pH and 80 % interval. */
+    record WeekBody(double week, double ph, double low80, double high80) {}
+
+    /** A month with what was set free so far [mg/L]. */
+    record MonthBody(
+            int month,
+            double nMgPerL,
+            double pMgPerL,
+            double kMgPerL,
+            double caMgPerL,
+            double mgMgPerL,
+            double sMgPerL) {}
+
+    /** A year with the lowest air so far and the height left, in per cent. */
+    record YearBody(double year, double airPercent, double heightPercent) {}
+
+    /** What becomes of the blend. */
+    record OutlookBody(
+            List<WeekBody> weeks,
+            List<MonthBody> months,
+            List<YearBody> years,
+            double leastAirPercent,
+            List<String> partings,
+            double secondsPerCm,
+            String sinksIn) {}
+
+    /** A blend of which readings are drawn by chance. */
+    record ChanceAskedBody(@NotNull @Valid AskedBody asked, int draws, long seed) {}
+
+    /** How the draws of a reading compare with its quick interval, in the unit in which people read it. */
+    record ChanceBody(
+            Quality quality,
+            String label,
+            String unit,
+            int decimals,
+            double quickLow80,
+            double quickHigh80,
+            double drawnLow80,
+            double drawnHigh80,
+            double coveragePercent) {}
+
+    /** What becomes of a blend over weeks, months and years. */
+    @PostMapping("/outlook")
+    OutlookBody outlook(@RequestBody @Valid final OutlookAskedBody body) {
+        final AskedBody asked = body.asked();
+        final Known known = knownSource.known(asked.blendId(), asked.recipe());
+        final Outlook outlook = Outlook.of(
+                asked.recipe().toCore(),
+                asked.briefToCore(),
+                known,
+                new Acidity.Drift(
+                        body.alkalinityMeqPerL(),
+                        body.litresPerLWeek(),
+                        Acidity.Drift.USUAL_LEACHING,
+                        body.feedAcidMeqPerLWeek()));
+        final Seepage seepage = new InThePot(asked.recipe().toCore(), asked.briefToCore(), known).seepage();
+        return new OutlookBody(
+                outlook.weeks().stream()
+                        .map(week -> new WeekBody(
+                                week.week(),
+                                week.ph().value(),
+                                week.ph().low80(),
+                                week.ph().high80()))
+                        .toList(),
+                outlook.months().stream().map(OutlookController::month).toList(),
+                outlook.years().stream()
+                        .map(year -> new YearBody(year.year(), 100 * year.air(), 100 * year.settledTo()))
+                        .toList(),
+                100 * outlook.leastAir(),
+                outlook.partings(),
+                seepage.secondsPerCm(),
+                seepage.speed().words());
+    }
+
+    /** Draws every uncertain input by chance and compares with the quick intervals. */
+    @PostMapping("/chance")
+    List<ChanceBody> chance(@RequestBody @Valid final ChanceAskedBody body) {
+        final AskedBody asked = body.asked();
+        return MonteCarlo.check(
+                        asked.recipe().toCore(),
+                        asked.briefToCore(),
+                        knownSource.known(asked.blendId(), asked.recipe()),
+                        body.draws(),
+                        body.seed())
+                .stream()
+                .map(OutlookController::chance)
+                .toList();
+    }
+
+    private static MonthBody month(final Outlook.Month month) {
+        return new MonthBody(
+                month.month(),
+                month.released().nMgPerL(),
+                month.released().pMgPerL(),
+                month.released().kMgPerL(),
+                month.released().caMgPerL(),
+                month.released().mgMgPerL(),
+                month.released().sMgPerL());
+    }
+
+    private static ChanceBody chance(final MonteCarlo.Check check) {
+        final double shown = check.quality().shown();
+        return new ChanceBody(
+                check.quality(),
+                check.quality().words(),
+                check.quality().unit(),
+                Phrases.decimals(check.quality(), check.quick().value() * shown),
+                check.quickLow80() * shown,
+                check.quickHigh80() * shown,
+                check.low80() * shown,
+                check.high80() * shown,
+                100 * check.coverage());
+    }
+}

@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import type { BenchTest } from '@/api/types'
+import ChoiceList from '@/frame/ChoiceList.vue'
+import { useKept } from '@/frame/useKept'
+import NumberField from '@/measure/NumberField.vue'
+import { HOW, KINDS, METHODS, SHOWS, type Kind } from './kinds'
+
+/** Figures of one test. What is typed outlives a reload until the test is noted. */
+defineProps<{ busy: boolean; problem: string | undefined }>()
+const emit = defineEmits<{ make: [test: BenchTest, done: () => void] }>()
+
+const START = {
+  kind: 'DRAINAGE' as Kind,
+  containerL: 1,
+  heightCm: 12,
+  waterInL: 0,
+  drainedL: 0,
+  moistureL: 0,
+  wetG: 0,
+  dryG: 0,
+  shows: 'HOLDS_SHAPE' as NonNullable<BenchTest['shows']>,
+  depthCm: 2,
+  seconds: 5,
+  reading: 6,
+  method: 'SLURRY' as NonNullable<BenchTest['method']>,
+  weeks: 0,
+}
+const form = useKept('test-form', START)
+
+const test = computed<BenchTest>(() => {
+  const it = form.value
+  switch (it.kind) {
+    case 'DRAINAGE':
+      return {
+        kind: it.kind,
+        containerL: it.containerL,
+        heightCm: it.heightCm,
+        waterInL: it.waterInL,
+        drainedL: it.drainedL,
+        moistureL: it.moistureL,
+      }
+    case 'WEIGHING':
+      return { kind: it.kind, containerL: it.containerL, heightCm: it.heightCm, wetG: it.wetG, dryG: it.dryG }
+    case 'SQUEEZE':
+      return { kind: it.kind, shows: it.shows }
+    case 'PONDING':
+      return { kind: it.kind, depthCm: it.depthCm, seconds: it.seconds }
+    default:
+      return { kind: 'PH', reading: it.reading, method: it.method, weeks: it.weeks }
+  }
+})
+const note = () =>
+  emit('make', test.value, () => {
+    form.value = {
+      ...START,
+      kind: form.value.kind,
+      containerL: form.value.containerL,
+      heightCm: form.value.heightCm,
+    }
+  })
+</script>
+
+<template>
+  <form class="test-form" @submit.prevent="note">
+    <ChoiceList v-model="form.kind" :options="KINDS" label="Kind of test" hide-label />
+    <p class="how">{{ HOW[form.kind] }}</p>
+    <div v-if="form.kind === 'DRAINAGE' || form.kind === 'WEIGHING'" class="fields">
+      <NumberField v-model="form.containerL" label="Mix in the tub" kind="volume" input-id="test-container" />
+      <NumberField v-model="form.heightCm" label="Its height" kind="length" input-id="test-height" />
+    </div>
+    <div v-if="form.kind === 'DRAINAGE'" class="fields">
+      <NumberField
+        v-model="form.waterInL"
+        label="Water it took up"
+        kind="volume"
+        :decimals="3"
+        input-id="test-in"
+      />
+      <NumberField
+        v-model="form.drainedL"
+        label="Water that ran out"
+        kind="volume"
+        :decimals="3"
+        input-id="test-out"
+      />
+      <NumberField
+        v-model="form.moistureL"
+        label="Moisture before"
+        kind="volume"
+        :decimals="3"
+        input-id="test-moisture"
+      />
+    </div>
+    <div v-else-if="form.kind === 'WEIGHING'" class="fields">
+      <NumberField v-model="form.wetG" label="Wet, drained" unit="g" :decimals="0" input-id="test-wet" />
+      <NumberField v-model="form.dryG" label="Dry" unit="g" :decimals="0" input-id="test-dry" />
+    </div>
+    <template v-else-if="form.kind === 'PH'">
+      <ChoiceList v-model="form.method" :options="METHODS" label="How" />
+      <div class="fields">
+        <NumberField v-model="form.reading" label="It reads" unit="pH" :decimals="1" input-id="test-ph" />
+        <NumberField
+          v-model="form.weeks"
+          label="Lime has been in for"
+          unit="weeks"
+          :decimals="1"
+          input-id="test-weeks"
+        />
+      </div>
+    </template>
+    <div v-else-if="form.kind === 'PONDING'" class="fields">
+      <NumberField v-model="form.depthCm" label="Poured" kind="length" input-id="test-depth" />
+      <NumberField v-model="form.seconds" label="Gone after" unit="s" :decimals="1" input-id="test-seconds" />
+    </div>
+    <ChoiceList v-else v-model="form.shows" :options="SHOWS" label="The handful" />
+    <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+    <div><Button type="submit" label="Note it" :disabled="busy" /></div>
+  </form>
+</template>
+
+<style scoped>
+.test-form {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.how {
+  font-size: 14.5px;
+  line-height: 1.4;
+}
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 20px;
+}
+</style>

@@ -1,0 +1,207 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { onMounted, ref } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Asked, BenchTest, Tests } from '@/api/types'
+import { shortDate, todayHere } from '@/care/days'
+import { say, sayProblem } from '@/frame/notices'
+import { figure } from '@/measure/units'
+import TestForm from './TestForm.vue'
+import { kindLabel } from './kinds'
+
+/** Tests of a blend at the bench, what they showed beside the prediction, and what they say about its materials. */
+const props = defineProps<{ asked: Asked; blendId: string }>()
+const client = useQueryClient()
+const tests = ref<Tests>()
+const problem = ref<string>()
+const busy = ref(false)
+let nextId = crypto.randomUUID()
+
+const load = async () => {
+  tests.value = await answer(
+    api.GET('/api/blends/{blendId}/tests', { params: { path: { blendId: props.blendId } } }),
+  )
+}
+onMounted(() => load().catch((error: unknown) => (problem.value = String(error))))
+
+const changed = async () => {
+  await load()
+  await client.invalidateQueries({ queryKey: ['blends'] })
+}
+
+const make = async (test: BenchTest, done: () => void) => {
+  if (busy.value) {
+    return
+  }
+  busy.value = true
+  problem.value = undefined
+  try {
+    await answer(
+      api.POST('/api/blends/{blendId}/tests', {
+        params: { path: { blendId: props.blendId } },
+        body: { id: nextId, madeOn: todayHere(), test },
+      }),
+    )
+    nextId = crypto.randomUUID()
+    done()
+    await changed()
+    say('Noted. Every blend with these materials reads a little truer now.')
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : String(error)
+  } finally {
+    busy.value = false
+  }
+}
+
+const remove = async (id: string) => {
+  try {
+    await answer(api.DELETE('/api/tests/{id}', { params: { path: { id } } }))
+    await changed()
+    say('The test is taken out.', async () => {
+      await answer(api.POST('/api/tests/{id}/restore', { params: { path: { id } } }))
+      await changed()
+    })
+  } catch (error) {
+    sayProblem(error)
+  }
+}
+const signed = (value: number, decimals: number) => `${value >= 0 ? '+' : ''}${figure(value, decimals)}`
+</script>
+
+<template>
+  <div class="tests">
+    <section aria-labelledby="new-test">
+      <h2 id="new-test">Make a test</h2>
+      <p class="soft">The tables guess at a lot you have never opened. A test says what yours does.</p>
+      <TestForm :busy="busy" :problem="problem" @make="make" />
+    </section>
+    <section aria-labelledby="made-tests">
+      <h2 id="made-tests">What they showed</h2>
+      <p v-if="tests && tests.tests.length === 0" class="soft">
+        No test yet. Begin with the drainage test: a tub, a jug and half an hour.
+      </p>
+      <div v-if="tests && tests.tests.length > 0" class="scroll">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Test</th>
+              <th scope="col">Reading</th>
+              <th scope="col" class="right">predicted</th>
+              <th scope="col" class="right">found</th>
+              <th scope="col"><span class="visually-hidden">Take out</span></th>
+            </tr>
+          </thead>
+          <tbody v-for="test in tests.tests" :key="test.id">
+            <tr v-for="(finding, index) in test.findings" :key="finding.name">
+              <th v-if="index === 0" scope="row" :rowspan="test.findings.length">
+                {{ kindLabel(test.test.kind) }}
+                <small class="soft">{{ shortDate(test.madeOn) }}</small>
+              </th>
+              <td>{{ finding.name }}</td>
+              <td class="figures right">
+                {{ figure(finding.predicted, finding.decimals) }}
+              </td>
+              <td class="figures right">
+                <b>{{ figure(finding.measured, finding.decimals) }}</b> ±
+                {{ figure(finding.sd, finding.decimals) }}
+                {{ finding.unit === 'pH' ? '' : finding.unit }}
+              </td>
+              <td v-if="index === 0" :rowspan="test.findings.length" class="right">
+                <button type="button" class="plain" @click="remove(test.id)">Take out</button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <template v-if="tests && tests.lots.length > 0">
+        <h2 class="lots-head">What is believed of your lots</h2>
+        <p class="soft">
+          Against the Book, after every test of every blend. A test narrows the spread and never widens it.
+        </p>
+        <div class="scroll">
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">Material</th>
+                <th scope="col" class="right">air, points</th>
+                <th scope="col" class="right">sure within</th>
+                <th scope="col" class="right">pH</th>
+                <th scope="col" class="right">sure within</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="lot in tests.lots" :key="lot.materialId">
+                <th scope="row">{{ lot.name }}</th>
+                <td class="figures right">{{ signed(lot.air, 1) }}</td>
+                <td class="figures right" :class="{ narrower: lot.airSd < lot.airSdBefore - 0.05 }">
+                  ± {{ figure(lot.airSd, 1) }}
+                </td>
+                <td class="figures right">{{ signed(lot.ph, 2) }}</td>
+                <td class="figures right" :class="{ narrower: lot.phSd < lot.phSdBefore - 0.005 }">
+                  ± {{ figure(lot.phSd, 2) }}
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </template>
+      <p class="soft kinds">
+        A squeeze or a poured glass of water narrows little; draining and weighing narrow much.
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.tests {
+  display: grid;
+  grid-template-columns: minmax(300px, 400px) minmax(0, 1fr);
+  gap: 28px 40px;
+}
+section {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.lots-head {
+  margin-top: 14px;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  font-size: 14.5px;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 400;
+  padding: 4px 12px 4px 0;
+  vertical-align: baseline;
+}
+thead th {
+  color: var(--soft-ink);
+  font-size: 13px;
+  border-bottom: 1px solid var(--line);
+}
+tbody + tbody tr:first-child > * {
+  border-top: 1px dashed var(--stitch);
+}
+th small {
+  display: block;
+}
+.right {
+  text-align: right;
+}
+.narrower {
+  color: var(--bottle);
+  font-weight: 700;
+}
+.kinds {
+  font-size: 13.5px;
+}
+@media (width <= 860px) {
+  .tests {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,264 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import Select from 'primevue/select'
+import { computed } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Asked, Season, SeasonPlan } from '@/api/types'
+import { useAnswered } from '@/api/useAnswered'
+import ChoiceList from '@/frame/ChoiceList.vue'
+import LineChart, { type Line } from '@/frame/LineChart.vue'
+import { useKept } from '@/frame/useKept'
+import NumberField from '@/measure/NumberField.vue'
+import { figure } from '@/measure/units'
+import { AMOUNTS } from '@/need/words'
+
+/** A pot over a season in a real hand, and beside it another mix treated alike. */
+const props = defineProps<{ asked: Asked; blendId: string }>()
+
+const habit = props.asked.brief?.habit
+const plan = useKept('season', {
+  days: 120,
+  scatterDays: 2,
+  rainMmPerWeek: 0,
+  saucerL: 0,
+  dressing: 'NONE' as SeasonPlan['dressing'],
+  light: 'STAYS' as 'STAYS' | 'CHANGES',
+  latitudeDeg: 52,
+  startDay: 80,
+  seed: 1,
+  otherId: 'none',
+})
+const own = useKept(`season-${props.blendId}`, {
+  everyDays: habit?.everyDays ?? 7,
+  way: habit?.amount ?? ('THOROUGHLY' as SeasonPlan['way']),
+})
+const DRESSINGS: { value: SeasonPlan['dressing']; label: string }[] = [
+  { value: 'NONE', label: 'bare' },
+  { value: 'BARK', label: 'bark' },
+  { value: 'STONE', label: 'stone' },
+  { value: 'SPHAGNUM', label: 'sphagnum' },
+]
+const LIGHTS = [
+  { value: 'STAYS' as const, label: 'stays as it is' },
+  { value: 'CHANGES' as const, label: 'changes with the sun' },
+]
+
+const { data: blends } = useQuery({
+  queryKey: ['blends'],
+  queryFn: () => answer(api.GET('/api/blends')),
+})
+const others = computed(() => [
+  { id: 'none', name: 'no other mix' },
+  ...(blends.value ?? [])
+    .filter((card) => card.blend.id !== props.blendId && card.blend.recipe.parts.length > 0)
+    .map((card) => ({ id: card.blend.id, name: card.blend.name })),
+])
+const other = computed(() => (blends.value ?? []).find((card) => card.blend.id === plan.value.otherId)?.blend)
+
+const {
+  answer: seasons,
+  problem,
+  busy,
+} = useAnswered(
+  () =>
+    props.asked.brief
+      ? {
+          recipes: [props.asked.recipe, ...(other.value ? [other.value.recipe] : [])],
+          brief: props.asked.brief,
+          plan: {
+            days: Math.round(plan.value.days),
+            everyDays: own.value.everyDays,
+            scatterDays: plan.value.scatterDays,
+            way: own.value.way,
+            rainMmPerWeek: plan.value.rainMmPerWeek,
+            saucerL: plan.value.saucerL,
+            dressing: plan.value.dressing,
+            ...(plan.value.light === 'CHANGES' ? { latitudeDeg: plan.value.latitudeDeg } : {}),
+            startDay: Math.round(plan.value.startDay),
+            seed: plan.value.seed,
+          },
+        }
+      : undefined,
+  (body, signal) => answer(api.POST('/api/season', { body, signal })),
+)
+
+const INKS = ['bottle', 'marigold'] as const
+const names = computed(() => ['this blend', other.value?.name ?? ''])
+const lines = computed<Line[]>(() =>
+  (seasons.value ?? []).map((season, index) => ({
+    name: names.value[index] ?? '',
+    ink: INKS[index] ?? 'soft',
+    points: season.gonePercent.map((gone, day): [number, number] => [day + 1, 100 - gone]),
+    dots:
+      index === 0
+        ? season.watered.flatMap((watered, day): [number, number][] => (watered ? [[day + 1, 100]] : []))
+        : [],
+  })),
+)
+const trigger = computed(() => 100 - (seasons.value?.[0]?.triggerPercent ?? 0))
+const share = (days: number, season: Season) => `${(100 * days) / season.states.length}%`
+const litres = (value: number) => `${figure(value, value < 10 ? 2 : 1)} L`
+const before = (season: Season) =>
+  season.goneBeforeWateringPercent === undefined ? '–' : `${figure(season.goneBeforeWateringPercent, 0)} %`
+</script>
+
+<template>
+  <div class="season">
+    <section class="asks" aria-label="How it is watered">
+      <div class="fields">
+        <NumberField
+          v-model="own.everyDays"
+          label="Watered about every"
+          unit="days"
+          :decimals="1"
+          input-id="season-every"
+        />
+        <NumberField
+          v-model="plan.scatterDays"
+          label="give or take"
+          unit="days"
+          :decimals="1"
+          input-id="season-scatter"
+        />
+        <NumberField v-model="plan.days" label="For" unit="days" :decimals="0" input-id="season-days" />
+      </div>
+      <ChoiceList v-model="own.way" :options="AMOUNTS" label="How" />
+      <ChoiceList v-model="plan.dressing" :options="DRESSINGS" label="On top" />
+      <div class="fields">
+        <NumberField
+          v-model="plan.rainMmPerWeek"
+          label="Rain in a week"
+          unit="mm"
+          :decimals="0"
+          input-id="season-rain"
+        />
+        <NumberField v-model="plan.saucerL" label="Saucer keeps" kind="volume" input-id="season-saucer" />
+      </div>
+      <ChoiceList v-model="plan.light" :options="LIGHTS" label="The light" />
+      <div v-if="plan.light === 'CHANGES'" class="fields">
+        <NumberField
+          v-model="plan.latitudeDeg"
+          label="Latitude"
+          unit="°"
+          :decimals="0"
+          input-id="season-latitude"
+        />
+        <NumberField
+          v-model="plan.startDay"
+          label="From day of the year"
+          :decimals="0"
+          input-id="season-start"
+        />
+      </div>
+      <div class="field">
+        <label for="season-other">Beside it, treated alike</label>
+        <Select
+          v-model="plan.otherId"
+          input-id="season-other"
+          :options="others"
+          option-label="name"
+          option-value="id"
+          size="small"
+        />
+      </div>
+      <Button label="Another such season" outlined size="small" :disabled="busy" @click="plan.seed += 1" />
+    </section>
+    <section class="shows" aria-label="The season">
+      <p v-if="!asked.brief" class="say attention">Say on the bench what the blend is for.</p>
+      <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+      <template v-if="seasons && seasons.length > 0">
+        <LineChart
+          label="Usable water left in the pot, day by day"
+          :lines="lines"
+          x-name="days"
+          y-name="% of usable water left"
+          :y-min="0"
+          :y-max="100"
+          :decimals="0"
+          :limit="{ at: trigger, words: 'wants water' }"
+          :height="300"
+        />
+        <p class="soft">Dots mark the days on which this pot was watered.</p>
+        <div v-for="(season, index) in seasons" :key="index" class="verdict">
+          <h2>{{ index === 0 ? 'This blend' : names[index] }}</h2>
+          <div
+            class="bar"
+            role="img"
+            :aria-label="`${season.tooWetDays} days too wet, ${season.rightDays} right, ${season.tooDryDays} too dry`"
+          >
+            <i class="wet" :style="{ width: share(season.tooWetDays, season) }" />
+            <i class="right" :style="{ width: share(season.rightDays, season) }" />
+            <i class="dry" :style="{ width: share(season.tooDryDays, season) }" />
+          </div>
+          <p>
+            <b class="figures">{{ season.tooWetDays }}</b> days too wet,
+            <b class="figures">{{ season.rightDays }}</b> right,
+            <b class="figures">{{ season.tooDryDays }}</b> too dry
+          </p>
+          <p class="soft">
+            {{ season.waterings }} waterings, each when {{ before(season) }} of the usable water was gone.
+            {{ litres(season.account.given) }} poured on<template v-if="season.account.rain > 0"
+              >, {{ litres(season.account.rain) }} of rain</template
+            >; {{ litres(season.account.givenOff) }} given off, {{ litres(season.account.drained) }} run
+            through.
+          </p>
+        </div>
+        <p class="soft">
+          Within a third: leaf area and light are rarely known better. How long a plant bears wet or dry soil
+          is a rule of thumb.
+        </p>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.season {
+  display: grid;
+  grid-template-columns: minmax(270px, 330px) minmax(0, 1fr);
+  gap: 28px 40px;
+}
+section {
+  display: flex;
+  flex-direction: column;
+  gap: 13px;
+}
+.asks {
+  align-items: flex-start;
+}
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+}
+.field {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+}
+.verdict {
+  display: flex;
+  flex-direction: column;
+  gap: 5px;
+}
+.bar {
+  display: flex;
+  height: 16px;
+  background: var(--wash);
+}
+.wet {
+  background: var(--water);
+}
+.right {
+  background: var(--bottle);
+}
+.dry {
+  background: var(--marigold);
+}
+@media (width <= 860px) {
+  .season {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { LineChart as Lines, ScatterChart } from 'echarts/charts'
+import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from 'echarts/components'
+import { use } from 'echarts/core'
+import { SVGRenderer } from 'echarts/renderers'
+import { computed } from 'vue'
+import VChart from 'vue-echarts'
+import { figure } from '@/measure/units'
+import { useInk } from './ink'
+
+use([Lines, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent, SVGRenderer])
+
+/** A line over time. A band shows where it may lie, dots mark single days. */
+export interface Line {
+  name: string
+  points: [number, number][]
+  ink: 'bottle' | 'marigold' | 'brick' | 'soft'
+  dashed?: boolean
+  band?: [number, number, number][]
+  dots?: [number, number][]
+}
+
+const props = defineProps<{
+  label: string
+  lines: Line[]
+  xName: string
+  yName: string
+  yMin?: number
+  yMax?: number
+  xMax?: number
+  xStep?: number
+  decimals?: number
+  wanted?: { from: number; to: number; words: string }
+  limit?: { at: number; words: string }
+  height?: number
+}>()
+
+const ink = useInk()
+
+const series = computed(() =>
+  props.lines.flatMap((line, index) => {
+    const colour = ink.value[line.ink]
+    const all: object[] = []
+    if (line.band) {
+      const flat = {
+        type: 'line',
+        silent: true,
+        symbol: 'none',
+        lineStyle: { opacity: 0 },
+        tooltip: { show: false },
+      }
+      all.push(
+        { ...flat, stack: `band ${index}`, data: line.band.map(([x, low]) => [x, low]) },
+        {
+          ...flat,
+          stack: `band ${index}`,
+          areaStyle: { color: colour, opacity: 0.14 },
+          data: line.band.map(([x, low, high]) => [x, high - low]),
+        },
+      )
+    }
+    all.push({
+      type: 'line',
+      name: line.name,
+      data: line.points,
+      symbol: 'none',
+      lineStyle: { color: colour, width: 2, type: line.dashed ? 'dashed' : 'solid' },
+      itemStyle: { color: colour },
+      endLabel: { show: props.lines.length > 1, formatter: line.name, color: colour, fontSize: 12.5 },
+      ...(index === 0 ? marks.value : {}),
+    })
+    if (line.dots) {
+      all.push({
+        type: 'scatter',
+        name: line.name,
+        data: line.dots,
+        symbolSize: 6,
+        itemStyle: { color: colour },
+      })
+    }
+    return all
+  }),
+)
+
+const marks = computed(() => ({
+  ...(props.wanted
+    ? {
+        markArea: {
+          silent: true,
+          itemStyle: { color: ink.value.bottle, opacity: 0.1 },
+          label: { show: true, position: 'insideTopLeft', color: ink.value.soft, fontSize: 12 },
+          data: [[{ yAxis: props.wanted.from, name: props.wanted.words }, { yAxis: props.wanted.to }]],
+        },
+      }
+    : {}),
+  ...(props.limit
+    ? {
+        markLine: {
+          silent: true,
+          symbol: 'none',
+          lineStyle: { color: ink.value.brick, type: 'dashed' },
+          label: {
+            formatter: props.limit.words,
+            position: 'insideStartBottom',
+            color: ink.value.brick,
+            fontSize: 12,
+          },
+          data: [{ yAxis: props.limit.at }],
+        },
+      }
+    : {}),
+}))
+
+const axis = computed(() => ({
+  nameTextStyle: { color: ink.value.soft, fontSize: 12.5 },
+  axisLabel: { color: ink.value.soft, fontSize: 12 },
+  axisLine: { lineStyle: { color: ink.value.line } },
+  splitLine: { lineStyle: { color: ink.value.line, type: 'dashed', opacity: 0.5 } },
+}))
+
+const option = computed(() => ({
+  animation: false,
+  textStyle: { fontFamily: 'inherit' },
+  grid: { left: 52, right: props.lines.length > 1 ? 96 : 24, top: 30, bottom: 42 },
+  tooltip: {
+    trigger: 'axis',
+    valueFormatter: (value: unknown) => figure(Number(value), props.decimals ?? 1),
+  },
+  xAxis: {
+    type: 'value',
+    name: props.xName,
+    nameLocation: 'middle',
+    nameGap: 26,
+    max: props.xMax,
+    interval: props.xStep,
+    ...axis.value,
+    splitLine: { show: false },
+  },
+  yAxis: { type: 'value', name: props.yName, min: props.yMin, max: props.yMax, ...axis.value },
+  series: series.value,
+}))
+</script>
+
+<template>
+  <div role="img" :aria-label="label">
+    <VChart
+      :option="option"
+      :init-options="{ renderer: 'svg' }"
+      :update-options="{ notMerge: true }"
+      autoresize
+      :style="{ height: `${height ?? 240}px` }"
+    />
+  </div>
+</template>

@@ -1,0 +1,220 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import Select from 'primevue/select'
+import { computed } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Asked } from '@/api/types'
+import { useAnswered } from '@/api/useAnswered'
+import { useKept } from '@/frame/useKept'
+import NumberField from '@/measure/NumberField.vue'
+import { useSettings } from '@/measure/settings'
+import { figure, text } from '@/measure/units'
+import { potWords, startingPot } from '@/need/words'
+
+/** Several mixes above one another in one pot. */
+const props = defineProps<{ asked: Asked; blendId: string }>()
+const settings = useSettings()
+const OWN = 'own'
+const kept = useKept(`layers-${props.blendId}`, {
+  fromTop: [
+    { blendId: OWN, depthCm: 5 },
+    { blendId: OWN, depthCm: 5 },
+  ],
+})
+const pot = computed(() => props.asked.brief?.pot ?? startingPot())
+const { data: blends } = useQuery({
+  queryKey: ['blends'],
+  queryFn: () => answer(api.GET('/api/blends')),
+})
+const choices = computed(() => [
+  { id: OWN, name: 'this blend' },
+  ...(blends.value ?? [])
+    .filter((card) => card.blend.id !== props.blendId && card.blend.recipe.parts.length > 0)
+    .map((card) => ({ id: card.blend.id, name: card.blend.name })),
+])
+const recipeOf = (id: string) =>
+  (blends.value ?? []).find((card) => card.blend.id === id)?.blend.recipe ?? props.asked.recipe
+const nameOf = (id: string) => choices.value.find((each) => each.id === id)?.name ?? 'this blend'
+
+const { answer: stack, problem } = useAnswered(
+  () =>
+    blends.value
+      ? {
+          pot: pot.value,
+          layers: [...kept.value.fromTop]
+            .reverse()
+            .map((layer) => ({ recipe: recipeOf(layer.blendId), depthCm: layer.depthCm })),
+        }
+      : undefined,
+  (body, signal) => answer(api.POST('/api/pots/layers', { body, signal })),
+)
+const fromTop = computed(() => [...(stack.value?.levels ?? [])].reverse())
+const add = () => {
+  kept.value = { fromTop: [...kept.value.fromTop, { blendId: OWN, depthCm: 3 }] }
+}
+const remove = (index: number) => {
+  kept.value = { fromTop: kept.value.fromTop.filter((_, at) => at !== index) }
+}
+const seam = (index: number) => {
+  const level = fromTop.value[index]
+  const below = fromTop.value[index + 1]
+  if (!level || !below) {
+    return ''
+  }
+  return level.overBreak
+    ? 'Water stops at this seam: the layer below is so coarse that the upper one drains only to here.'
+    : 'Water passes this seam as if it were one mix.'
+}
+</script>
+
+<template>
+  <div class="layers-panel">
+    <section aria-label="Layers from the top">
+      <h2>In a {{ potWords(pot, settings.measures) }} pot, from the top</h2>
+      <ol>
+        <li v-for="(layer, index) in kept.fromTop" :key="index">
+          <div class="row">
+            <div class="field">
+              <label :for="`layer-${index}`">{{ index === 0 ? 'On top' : 'Below it' }}</label>
+              <Select
+                v-model="layer.blendId"
+                :input-id="`layer-${index}`"
+                :options="choices"
+                option-label="name"
+                option-value="id"
+                size="small"
+              />
+            </div>
+            <NumberField
+              v-if="index > 0"
+              v-model="layer.depthCm"
+              label="Depth"
+              kind="length"
+              :decimals="1"
+              :input-id="`layer-depth-${index}`"
+            />
+            <p v-else class="soft rest">takes what room is left</p>
+            <button v-if="kept.fromTop.length > 1" type="button" class="plain" @click="remove(index)">
+              Take out
+            </button>
+          </div>
+        </li>
+      </ol>
+      <button v-if="kept.fromTop.length < 5" type="button" class="plain add" @click="add">
+        Add a layer below
+      </button>
+      <p class="soft">
+        Water gathers at the foot of every layer that cannot pull it further down. A coarse layer below makes
+        the upper one wetter at its foot, not drier.
+      </p>
+    </section>
+    <section aria-label="How water stands in them">
+      <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+      <template v-if="stack">
+        <div v-for="(level, index) in fromTop" :key="index" class="level">
+          <div class="bar" aria-hidden="true">
+            <i class="solids" :style="{ width: `${100 - level.airPercent - level.waterPercent}%` }" />
+            <i class="water" :style="{ width: `${level.waterPercent}%` }" />
+            <i class="air" :style="{ width: `${level.airPercent}%` }" />
+          </div>
+          <p class="named">
+            <b>{{ nameOf(kept.fromTop[index]?.blendId ?? OWN) }}</b>
+            <span class="figures soft">
+              {{ text(settings.measures.length(Math.round((level.toCm - level.fromCm) * 10) / 10)) }},
+              {{ text(settings.measures.volume(level.litres)) }}
+            </span>
+          </p>
+          <p class="figures">
+            air {{ figure(level.airPercent, 0) }} %, water {{ figure(level.waterPercent, 0) }} %, wet foot
+            {{ text(settings.measures.length(Math.round(level.wetZoneCm * 10) / 10)) }}
+          </p>
+          <p v-if="seam(index)" class="seam">{{ seam(index) }}</p>
+        </div>
+        <p class="whole">
+          <b>The whole pot:</b>
+          <span class="figures">
+            air {{ figure(stack.airPercent, 0) }} %, water {{ figure(stack.waterPercent, 0) }} %,
+            {{ text(settings.measures.mass(stack.wetKg)) }} of wet mix
+          </span>
+        </p>
+        <p class="soft">Bars: solids, water, air after draining. Not compared with measured pots.</p>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.layers-panel {
+  display: grid;
+  grid-template-columns: minmax(320px, 460px) minmax(0, 1fr);
+  gap: 28px 44px;
+}
+section {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  align-items: flex-end;
+}
+.field {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+}
+.rest,
+.row .plain {
+  padding-bottom: 8px;
+}
+.add {
+  align-self: flex-start;
+}
+.level {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+}
+.named {
+  display: flex;
+  gap: 12px;
+}
+.bar {
+  display: flex;
+  height: 26px;
+  max-width: 520px;
+}
+.solids {
+  background: var(--solids);
+}
+.water {
+  background: var(--water);
+}
+.air {
+  background: var(--air);
+}
+.seam {
+  border-left: 3px solid var(--marigold);
+  padding-left: 10px;
+  font-size: 14px;
+}
+.whole {
+  border-top: 1px dashed var(--stitch);
+  padding-top: 10px;
+}
+@media (width <= 860px) {
+  .layers-panel {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Asked, SeasonPlan, Standings } from '@/api/types'
+import { useAnswered } from '@/api/useAnswered'
+import ChoiceList from '@/frame/ChoiceList.vue'
+import { useKept } from '@/frame/useKept'
+import NumberField from '@/measure/NumberField.vue'
+import { useSettings } from '@/measure/settings'
+import { figure, text } from '@/measure/units'
+
+/** How much there is to lift, and at which tilt the pot falls. */
+const props = defineProps<{ asked: Asked; blendId: string }>()
+const settings = useSettings()
+const cargo = useKept(`standing-${props.blendId}`, {
+  plantKg: 0.4,
+  plantCentreCm: 20,
+  dressing: 'NONE' as SeasonPlan['dressing'],
+})
+const DRESSINGS: { value: SeasonPlan['dressing']; label: string }[] = [
+  { value: 'NONE', label: 'nothing' },
+  { value: 'BARK', label: 'bark' },
+  { value: 'STONE', label: 'stone' },
+  { value: 'SPHAGNUM', label: 'sphagnum' },
+]
+const { answer: standings, problem } = useAnswered(
+  () => ({ asked: props.asked, ...cargo.value }),
+  (body, signal) => answer(api.POST('/api/pots/standing', { body, signal })),
+)
+const states = computed(() =>
+  standings.value
+    ? [
+        { name: 'Just watered', at: standings.value.wet },
+        { name: 'Dried out', at: standings.value.dry },
+      ]
+    : [],
+)
+const verdict = (all: Standings, degrees: number) => {
+  if (degrees < all.fallsInWindDeg) {
+    return 'falls in wind'
+  }
+  return degrees < all.unsteadyDeg ? 'unsteady: a brush knocks it over' : 'stands'
+}
+const names = computed(() => standings.value?.wet.loads.map((load) => load.name) ?? [])
+const kg = (state: Standings['wet'], name: string) => state.loads.find((load) => load.name === name)?.kg ?? 0
+</script>
+
+<template>
+  <div class="standing">
+    <section aria-label="What stands in the pot">
+      <h2>What stands in it</h2>
+      <div class="fields">
+        <NumberField v-model="cargo.plantKg" label="The plant weighs" unit="kg" input-id="standing-kg" />
+        <NumberField
+          v-model="cargo.plantCentreCm"
+          label="Its middle above the rim"
+          kind="length"
+          :decimals="0"
+          input-id="standing-centre"
+        />
+      </div>
+      <ChoiceList v-model="cargo.dressing" :options="DRESSINGS" label="On top of the mix" />
+      <p class="soft">
+        The middle is where it would balance on a finger: for most plants a little above half their height.
+      </p>
+    </section>
+    <section aria-label="How it stands">
+      <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+      <template v-if="standings">
+        <div class="scroll">
+          <table>
+            <thead>
+              <tr>
+                <th scope="col"><span class="visually-hidden">What</span></th>
+                <th v-for="state in states" :key="state.name" scope="col" class="right">{{ state.name }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="name in names" :key="name">
+                <th scope="row">{{ name }}</th>
+                <td v-for="state in states" :key="state.name" class="figures right">
+                  {{ text(settings.measures.mass(kg(state.at, name))) }}
+                </td>
+              </tr>
+              <tr class="sum">
+                <th scope="row">to lift</th>
+                <td v-for="state in states" :key="state.name" class="figures right">
+                  <b>{{ text(settings.measures.mass(state.at.kg)) }}</b>
+                </td>
+              </tr>
+              <tr>
+                <th scope="row">centre above the foot</th>
+                <td v-for="state in states" :key="state.name" class="figures right">
+                  {{ text(settings.measures.length(Math.round(state.at.centreCm * 10) / 10)) }}
+                </td>
+              </tr>
+              <tr>
+                <th scope="row">tips at</th>
+                <td v-for="state in states" :key="state.name" class="figures right">
+                  <b :class="{ falls: state.at.tipsAtDeg < standings.unsteadyDeg }">
+                    {{ figure(state.at.tipsAtDeg, 0) }}°
+                  </b>
+                </td>
+              </tr>
+              <tr>
+                <th scope="row">so it</th>
+                <td v-for="state in states" :key="state.name" class="right">
+                  {{ verdict(standings, state.at.tipsAtDeg) }}
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+        <p class="soft">
+          Below {{ figure(standings.unsteadyDeg, 0) }}° it is unsteady, below
+          {{ figure(standings.fallsInWindDeg, 0) }}° it falls in wind; common practice. Dry is the worst case.
+          A wider foot, a heavier pot or stone on top helps; lift from 25 kg on with two.
+        </p>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.standing {
+  display: grid;
+  grid-template-columns: minmax(280px, 380px) minmax(0, 620px);
+  gap: 28px 44px;
+}
+section {
+  display: flex;
+  flex-direction: column;
+  gap: 13px;
+}
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 20px;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th,
+td {
+  font-weight: 400;
+  text-align: left;
+  padding: 5px 0 5px 16px;
+}
+th:first-child {
+  padding-left: 0;
+}
+thead th {
+  color: var(--soft-ink);
+  font-size: 13px;
+  border-bottom: 1px solid var(--line);
+}
+.right {
+  text-align: right;
+}
+.sum > * {
+  border-top: 1px dashed var(--stitch);
+}
+.falls {
+  color: var(--brick);
+}
+@media (width <= 860px) {
+  .standing {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

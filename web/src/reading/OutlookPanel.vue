@@ -1,0 +1,206 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Asked } from '@/api/types'
+import { useAnswered } from '@/api/useAnswered'
+import LineChart from '@/frame/LineChart.vue'
+import { useKept } from '@/frame/useKept'
+import NumberField from '@/measure/NumberField.vue'
+import { figure } from '@/measure/units'
+
+/** What becomes of a blend: pH over the weeks, food over the months, air and height over the years. */
+const props = defineProps<{ asked: Asked; blendId: string }>()
+const water = useKept('outlook-water', { alkalinityMeqPerL: 0, litresPerLWeek: 0.5, feedAcidMeqPerLWeek: 0 })
+const { answer: outlook, problem } = useAnswered(
+  () => ({ asked: props.asked, ...water.value }),
+  (body, signal) => answer(api.POST('/api/outlook', { body, signal })),
+)
+const ph = computed(() => [
+  {
+    name: 'pH',
+    ink: 'bottle' as const,
+    points: (outlook.value?.weeks ?? []).map((week): [number, number] => [week.week, week.ph]),
+    band: (outlook.value?.weeks ?? []).map((week): [number, number, number] => [
+      week.week,
+      week.low80,
+      week.high80,
+    ]),
+  },
+])
+const air = computed(() => [
+  {
+    name: 'air',
+    ink: 'bottle' as const,
+    points: (outlook.value?.years ?? []).map((year): [number, number] => [year.year, year.airPercent]),
+  },
+  {
+    name: 'height',
+    ink: 'soft' as const,
+    dashed: true,
+    points: (outlook.value?.years ?? []).map((year): [number, number] => [year.year, year.heightPercent]),
+  },
+])
+const months = computed(() =>
+  (outlook.value?.months ?? []).filter((month) => [0, 1, 3, 6, 12].includes(month.month)),
+)
+const ELEMENTS = [
+  ['nMgPerL', 'nitrogen'],
+  ['pMgPerL', 'phosphorus'],
+  ['kMgPerL', 'potassium'],
+  ['caMgPerL', 'calcium, held'],
+  ['mgMgPerL', 'magnesium, held'],
+  ['sMgPerL', 'sulfur from doses'],
+] as const
+const seconds = computed(() => {
+  const value = outlook.value?.secondsPerCm ?? 0
+  return value < 1 ? 'under a second' : `${figure(value, value < 10 ? 1 : 0)} s`
+})
+</script>
+
+<template>
+  <div class="outlook">
+    <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+    <section aria-labelledby="outlook-ph">
+      <h2 id="outlook-ph">Acidity over the first year</h2>
+      <div class="fields">
+        <NumberField
+          v-model="water.alkalinityMeqPerL"
+          label="Alkalinity of your water"
+          unit="meq/L"
+          input-id="outlook-alkalinity"
+        />
+        <NumberField
+          v-model="water.litresPerLWeek"
+          label="Water each week, per litre of mix"
+          unit="L"
+          input-id="outlook-water"
+        />
+        <NumberField
+          v-model="water.feedAcidMeqPerLWeek"
+          label="Acid left by the feed"
+          unit="meq/L a week"
+          input-id="outlook-acid"
+        />
+      </div>
+      <p class="soft">
+        50 mg/L of carbonate on a water report are 1 meq/L. Rain has none, hard tap water 3 to 5. A fifth of
+        the water is taken to run through.
+      </p>
+      <LineChart
+        v-if="outlook"
+        label="pH over 52 weeks with its likely range"
+        :lines="ph"
+        x-name="weeks since mixing"
+        y-name="pH"
+        :x-max="52"
+        :x-step="13"
+        :y-min="3"
+        :y-max="9"
+      />
+    </section>
+    <section aria-labelledby="outlook-air">
+      <h2 id="outlook-air">Air and height over the years</h2>
+      <LineChart
+        v-if="outlook"
+        label="Air after draining and height of the mix over ten years"
+        :lines="air"
+        x-name="years in the pot"
+        y-name="%"
+        :y-min="0"
+        :y-max="100"
+        :decimals="0"
+        :limit="{ at: outlook.leastAirPercent, words: `least air ${figure(outlook.leastAirPercent, 0)} %` }"
+      />
+      <p class="soft">Judged, not measured: warm and wet halves the years, cool and dry doubles them.</p>
+    </section>
+    <section aria-labelledby="outlook-food">
+      <h2 id="outlook-food">Food set free</h2>
+      <div class="scroll">
+        <table v-if="outlook">
+          <thead>
+            <tr>
+              <th scope="col">mg per litre of mix, since mixing</th>
+              <th v-for="month in months" :key="month.month" scope="col" class="right">
+                {{ month.month === 0 ? 'at once' : month.month === 1 ? '1 month' : `${month.month} months` }}
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="[key, name] in ELEMENTS" :key="key">
+              <th scope="row">{{ name }}</th>
+              <td v-for="month in months" :key="month.month" class="figures right">
+                {{ figure(month[key], 0) }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <p class="soft">
+        ± 50 %. Calcium and magnesium are what the materials hold exchangeably, by a rule of thumb.
+      </p>
+    </section>
+    <section v-if="outlook" aria-labelledby="outlook-handling">
+      <h2 id="outlook-handling">How it behaves in the hand</h2>
+      <p>
+        A centimetre of water poured on sinks away {{ outlook.sinksIn }}: about {{ seconds }}, within a factor
+        of three.
+      </p>
+      <ul v-if="outlook.partings.length > 0">
+        <li v-for="parting in outlook.partings" :key="parting">{{ parting }}</li>
+      </ul>
+      <p v-else>Nothing in it floats, sinks or washes down.</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.outlook {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 28px 40px;
+}
+.say {
+  grid-column: 1 / -1;
+}
+section {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  font-size: 14.5px;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 400;
+  padding: 3px 0 3px 12px;
+}
+th:first-child {
+  padding-left: 0;
+}
+thead th {
+  color: var(--soft-ink);
+  font-size: 13px;
+  border-bottom: 1px solid var(--line);
+}
+.right {
+  text-align: right;
+}
+ul {
+  margin: 0;
+  padding-left: 1.1em;
+}
+@media (width <= 860px) {
+  .outlook {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
