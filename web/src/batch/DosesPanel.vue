@@ -266,7 +266,7 @@ section {
 }
 .result {
   border-left: 3px solid var(--bottle);
-  background: var(--bottle-soft);
+  background: var(--sheet);
   padding: 10px 14px;
   display: flex;
   flex-direction: column;
