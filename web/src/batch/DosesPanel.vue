@@ -2,7 +2,7 @@
 import Select from 'primevue/select'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
-import type { Asked } from '@/api/types'
+import type { Asked, FeedPlan, LimePlan } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
 import ChoiceList from '@/frame/ChoiceList.vue'
 import { useKept } from '@/frame/useKept'
@@ -72,6 +72,9 @@ const { answer: feed, problem: feedProblem } = useAnswered(
   }),
   (body, signal) => answer(api.POST('/api/doses/feed', { body, signal })),
 )
+const put = (plan: LimePlan | FeedPlan) => emit('dose', plan.amendmentId, plan.gPerL, plan.name)
+/** Less than this is nothing to weigh out [g/L]. */
+const LEAST = 0.005
 const CLASSES = [
   { words: 'tender roots and seedlings', low: 225, high: 300 },
   { words: 'most plants', low: 450, high: 600 },
@@ -145,11 +148,7 @@ const CLASSES = [
           <b class="figures">{{ text(settings.measures.grams(lime.grams)) }}</b>
           {{ lime.name.toLowerCase() }} for {{ text(settings.measures.volume(ask.litres)) }}, that is
           <span class="figures">{{ text(settings.measures.dose(lime.gPerL)) }}</span>
-          <button
-            type="button"
-            class="plain put"
-            @click="emit('dose', lime.amendmentId, lime.gPerL, lime.name)"
-          >
+          <button v-if="lime.gPerL >= LEAST" type="button" class="plain put" @click="put(lime)">
             Put it into the blend
           </button>
         </p>
@@ -169,7 +168,7 @@ const CLASSES = [
             {{ figure(lime.overshootPercent, 0) }} %
           </dd>
         </dl>
-        <p v-if="lime.overshootPercent >= 30" class="say attention">
+        <p v-if="lime.overshootPercent >= 30 && lime.gPerL >= LEAST" class="say attention">
           Give half of it, wait four weeks, test, then give the rest.
         </p>
       </div>
@@ -206,12 +205,7 @@ const CLASSES = [
           <b class="figures">{{ text(settings.measures.grams(feed.grams)) }}</b>
           {{ feed.name.toLowerCase() }} for {{ text(settings.measures.volume(ask.litres)) }}, that is
           <span class="figures">{{ text(settings.measures.dose(feed.gPerL)) }}</span>
-          <button
-            v-if="feed.gPerL > 0"
-            type="button"
-            class="plain put"
-            @click="emit('dose', feed.amendmentId, feed.gPerL, feed.name)"
-          >
+          <button v-if="feed.gPerL >= LEAST" type="button" class="plain put" @click="put(feed)">
             Put it into the blend
           </button>
         </p>

@@ -42,7 +42,7 @@ public final class Plots {
     private static void airByHeight(final Path folder) throws IOException {
         final XYChart chart = chart("height of the mix, cm", "air after draining, % of volume");
         chart.getStyler().setYAxisMin(0.0);
-        chart.getStyler().setYAxisMax(70.0);
+        chart.getStyler().setYAxisMax(80.0);
         chart.getStyler().setLegendPosition(Styler.LegendPosition.InsideNW);
         curve(
                 chart,

@@ -54,7 +54,7 @@ class CloserJourney {
         fill(page, "#test-out", "0.30");
         button(page, "Note it").dblclick();
 
-        assertThat(page.getByText("Take out")).hasCount(1);
+        assertThat(button(page, "Take out")).hasCount(1);
         assertThat(page.getByRole(
                         AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Air after draining"))))
                 .containsText("30");
@@ -62,7 +62,7 @@ class CloserJourney {
         page.locator("[data-quality=AIR] button").first().click();
         assertThat(page.locator(".explained")).containsText("Corrected by tests");
         page.goBack();
-        page.getByText("Take out").click();
+        button(page, "Take out").click();
         assertThat(page.getByText("No test yet.")).isVisible();
         assertThat(air(page, bench)).isEqualTo(before);
     }
@@ -80,6 +80,7 @@ class CloserJourney {
         assertThat(page.getByText(Pattern.compile("The highest pH that would do is 5")))
                 .isVisible();
         fill(page, "#lime-highest", "6.5");
+        assertThat(page.getByText("dolomite for 20 L")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put it into the blend"))
                 .first()
                 .click();
@@ -112,7 +113,7 @@ class CloserJourney {
     void layersStandAndTheRest() {
         final Page page = open("Stair fern", "Layers");
         page.locator("#layer-1").click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Barrel keeper"))
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Gallery bark"))
                 .click();
         assertThat(page.getByText("Water stops at this seam")).isVisible();
         fill(page, "#layer-depth-1", "40");
@@ -151,6 +152,7 @@ class CloserJourney {
                         AriaRole.LINK,
                         new Locator.GetByRoleOptions().setName(name).setExact(true))
                 .click();
+        page.waitForURL("**/closer/**");
     }
 
     private static String air(final Page page, final String bench) {

@@ -24,7 +24,7 @@ final class Readings {
         this.now = now;
         this.targets = targets;
         this.spread = new Spread(figures, now, leastAir);
-        this.workings = new Workings(figures, now, leastAir, spread);
+        this.workings = new Workings(new Ledger(figures, now, leastAir, spread));
     }
 
     List<Reading> all() {
