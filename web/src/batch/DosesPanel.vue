@@ -6,6 +6,7 @@ import type { Asked, FeedPlan, LimePlan } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
 import ChoiceList from '@/frame/ChoiceList.vue'
 import { useKept } from '@/frame/useKept'
+import { useWater } from '@/frame/useWater'
 import { useMaterials } from '@/material/useBook'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
@@ -17,6 +18,7 @@ const emit = defineEmits<{ dose: [amendmentId: string, gPerL: number, name: stri
 const settings = useSettings()
 const { amendments, amendment } = useMaterials()
 
+const water = useWater()
 const ask = useKept('doses', {
   limeId: 'dolomite',
   targetPh: 5.8,
@@ -49,6 +51,7 @@ const { answer: lime, problem: limeProblem } = useAnswered(
       weeks: it.weeks,
       highestPh: it.highestPh,
       litres: it.litres,
+      drift: water.value,
       ...(it.label === 'LABEL' && !negative.value
         ? {
             neutralisingPercent: it.neutralisingPercent,
@@ -173,8 +176,10 @@ const CLASSES = [
         </p>
       </div>
       <p class="soft">
-        On top of the doses that are in the blend. Lime and sulfur burn eyes and skin and their dust harms
-        lungs: wear gloves and a dust mask and follow the label.
+        On top of the doses that are in the blend, with the water set under <i>Over time</i>:
+        {{ figure(water.litresPerLWeek, 2, true) }} L a week and litre of mix,
+        {{ figure(water.alkalinityMeqPerL, 1, true) }} meq/L of alkalinity. Lime and sulfur burn eyes and skin
+        and their dust harms lungs: wear gloves and a dust mask and follow the label.
       </p>
     </section>
     <section aria-labelledby="feed-head">

@@ -4,13 +4,13 @@ import { answer, api } from '@/api/client'
 import type { Asked } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
 import LineChart from '@/frame/LineChart.vue'
-import { useKept } from '@/frame/useKept'
+import { useWater } from '@/frame/useWater'
 import NumberField from '@/measure/NumberField.vue'
 import { figure } from '@/measure/units'
 
 /** What becomes of a blend: pH over the weeks, food over the months, air and height over the years. */
 const props = defineProps<{ asked: Asked; blendId: string }>()
-const water = useKept('outlook-water', { alkalinityMeqPerL: 0, litresPerLWeek: 0.5, feedAcidMeqPerLWeek: 0 })
+const water = useWater()
 const { answer: outlook, problem } = useAnswered(
   () => ({ asked: props.asked, ...water.value }),
   (body, signal) => answer(api.POST('/api/outlook', { body, signal })),
@@ -145,6 +145,22 @@ const seconds = computed(() => {
         A centimetre of water poured on sinks away {{ outlook.sinksIn }}: about {{ seconds }}, within a factor
         of three.
       </p>
+      <table v-if="outlook.drying.length > 0">
+        <thead>
+          <tr>
+            <th scope="col">After a thorough watering it is</th>
+            <th scope="col" class="right">in days</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="each in outlook.drying" :key="each.words" :class="{ wanted: each.wanted }">
+            <th scope="row">{{ each.words }}<template v-if="each.wanted">: then it wants water</template></th>
+            <td class="figures right">
+              {{ each.days >= 120 ? 'over 120' : figure(each.days, each.days < 10 ? 1 : 0) }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
       <ul v-if="outlook.partings.length > 0">
         <li v-for="parting in outlook.partings" :key="parting">{{ parting }}</li>
       </ul>
@@ -193,6 +209,9 @@ thead th {
 }
 .right {
   text-align: right;
+}
+.wanted > * {
+  font-weight: 700;
 }
 ul {
   margin: 0;

@@ -772,9 +772,13 @@ export interface components {
             /** Format: double */
             feedAcidMeqPerLWeek: number;
             /** Format: double */
-            leaching: number;
-            /** Format: double */
             litresPerLWeek: number;
+        };
+        DryBody: {
+            /** Format: double */
+            days: number;
+            wanted: boolean;
+            words: string;
         };
         EvaluationBody: {
             cautions: components["schemas"]["CautionBody"][];
@@ -1119,6 +1123,7 @@ export interface components {
             litresPerLWeek: number;
         };
         OutlookBody: {
+            drying: components["schemas"]["DryBody"][];
             /** Format: double */
             leastAirPercent: number;
             months: components["schemas"]["MonthBody"][];

@@ -1,5 +1,7 @@
 package looseknit.core.reading;
 
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.function.Supplier;
 import looseknit.core.assay.Seepage;
 import looseknit.core.batch.LimePlan;
@@ -8,6 +10,7 @@ import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
 import looseknit.core.dry.Dressing;
 import looseknit.core.dry.Season;
+import looseknit.core.dry.Trigger;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Place;
@@ -38,6 +41,22 @@ public final class InThePot {
     /** How fast water sinks in. */
     public Seepage seepage() {
         return Seepage.of(figures.mix());
+    }
+
+    /** How far the plant of the brief may dry. */
+    public Trigger trigger() {
+        return figures.trigger();
+    }
+
+    /** Days from a thorough watering to each state of dryness; empty if plant, pot or place is not named. */
+    public Map<Trigger, Double> daysToEach() {
+        final Map<Trigger, Double> days = new EnumMap<>(Trigger.class);
+        figures.dryDown().ifPresent(dryDown -> {
+            for (final Trigger trigger : Trigger.values()) {
+                days.put(trigger, dryDown.daysTo(trigger));
+            }
+        });
+        return days;
     }
 
     /**

@@ -30,10 +30,11 @@ class DosesController {
     }
 
     /** What watering and feeding do to the pH. */
-    record DriftBody(double alkalinityMeqPerL, double litresPerLWeek, double leaching, double feedAcidMeqPerLWeek) {
+    record DriftBody(double alkalinityMeqPerL, double litresPerLWeek, double feedAcidMeqPerLWeek) {
 
         Acidity.Drift toCore() {
-            return new Acidity.Drift(alkalinityMeqPerL, litresPerLWeek, leaching, feedAcidMeqPerLWeek);
+            return new Acidity.Drift(
+                    alkalinityMeqPerL, litresPerLWeek, Acidity.Drift.USUAL_LEACHING, feedAcidMeqPerLWeek);
         }
     }
 

@@ -50,6 +50,9 @@ class OutlookController {
     /** A year with the lowest air so far and the height left, in per cent. */
     record YearBody(double year, double airPercent, double heightPercent) {}
 
+    /** Days from a thorough watering to a state of dryness. */
+    record DryBody(String words, double days, boolean wanted) {}
+
     /** What becomes of the blend. */
     record OutlookBody(
             List<WeekBody> weeks,
@@ -57,6 +60,7 @@ class OutlookController {
             List<YearBody> years,
             double leastAirPercent,
             List<String> partings,
+            List<DryBody> drying,
             double secondsPerCm,
             String sinksIn) {}
 
@@ -89,7 +93,8 @@ class OutlookController {
                         body.litresPerLWeek(),
                         Acidity.Drift.USUAL_LEACHING,
                         body.feedAcidMeqPerLWeek()));
-        final Seepage seepage = new InThePot(asked.recipe().toCore(), asked.briefToCore(), known).seepage();
+        final InThePot inThePot = new InThePot(asked.recipe().toCore(), asked.briefToCore(), known);
+        final Seepage seepage = inThePot.seepage();
         return new OutlookBody(
                 outlook.weeks().stream()
                         .map(week -> new WeekBody(
@@ -104,6 +109,10 @@ class OutlookController {
                         .toList(),
                 100 * outlook.leastAir(),
                 outlook.partings(),
+                inThePot.daysToEach().entrySet().stream()
+                        .map(entry -> new DryBody(
+                                entry.getKey().words(), entry.getValue(), entry.getKey() == inThePot.trigger()))
+                        .toList(),
                 seepage.secondsPerCm(),
                 seepage.speed().words());
     }
