@@ -155,7 +155,7 @@ const signed = (value: number, decimals: number) => `${value >= 0 ? '+' : ''}${f
 <style scoped>
 .tests {
   display: grid;
-  grid-template-columns: minmax(300px, 400px) minmax(0, 1fr);
+  grid-template-columns: minmax(300px, 432px) minmax(0, 1fr);
   gap: 28px 40px;
 }
 section {
