@@ -3,6 +3,7 @@ package looseknit.core.assay;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import looseknit.core.assay.Weights.Unknown;
@@ -29,6 +30,7 @@ public final class Beliefs {
     public static final String MODEL = "the model itself";
 
     private final List<Unknown> unknowns;
+    private final Map<Unknown, Integer> places;
     private final double[] mean;
     private final double[][] covariance;
     private final int findings;
@@ -36,6 +38,10 @@ public final class Beliefs {
     private Beliefs(
             final List<Unknown> unknowns, final double[] mean, final double[][] covariance, final int findings) {
         this.unknowns = unknowns;
+        this.places = new HashMap<>();
+        for (int i = 0; i < unknowns.size(); i++) {
+            places.put(unknowns.get(i), i);
+        }
         this.mean = mean;
         this.covariance = covariance;
         this.findings = findings;
@@ -115,27 +121,36 @@ public final class Beliefs {
         return Weights.of(Trait.POROSITY, mix, blend).plus(Weights.of(Trait.AIR, mix, blend), -1);
     }
 
-    private Estimate correction(final Weights weights, final Mix mix) {
+    /** {@link #correction(Trait, Mix, String)} without its spread, which takes longer. */
+    public double shift(final Trait trait, final Mix mix, final String blend) {
+        return shift(Weights.of(trait, mix, blend));
+    }
+
+    private double shift(final Weights weights) {
         double value = 0;
         for (final Map.Entry<Unknown, Double> entry : weights.each().entrySet()) {
-            final int i = unknowns.indexOf(entry.getKey());
+            final int i = places.getOrDefault(entry.getKey(), -1);
             value += i < 0 ? 0 : entry.getValue() * mean[i];
         }
+        return value;
+    }
+
+    private Estimate correction(final Weights weights, final Mix mix) {
         final double variance =
                 shares(weights, mix).stream().mapToDouble(Share::variance).sum();
-        return new Estimate(value, Math.sqrt(Math.max(0, variance)));
+        return new Estimate(shift(weights), Math.sqrt(Math.max(0, variance)));
     }
 
     private List<Share> shares(final Weights weights, final Mix mix) {
         final List<Share> result = new ArrayList<>();
         weights.each().forEach((unknown, weight) -> {
-            final int i = unknowns.indexOf(unknown);
+            final int i = places.getOrDefault(unknown, -1);
             double with = 0;
             if (i < 0) {
                 with = weight * unknown.priorSd() * unknown.priorSd();
             } else {
                 for (final Map.Entry<Unknown, Double> other : weights.each().entrySet()) {
-                    final int j = unknowns.indexOf(other.getKey());
+                    final int j = places.getOrDefault(other.getKey(), -1);
                     with += j < 0 ? 0 : covariance[i][j] * other.getValue();
                 }
             }
@@ -155,7 +170,7 @@ public final class Beliefs {
     private Beliefs covering(final Weights weights) {
         final List<Unknown> all = new ArrayList<>(unknowns);
         weights.each().keySet().stream()
-                .filter(unknown -> !unknowns.contains(unknown))
+                .filter(unknown -> !places.containsKey(unknown))
                 .sorted((a, b) -> (a.trait() + a.subject()).compareTo(b.trait() + b.subject()))
                 .forEach(all::add);
         final int n = all.size();

@@ -48,6 +48,6 @@ public final class PhSpread {
         final double variance = shares(beliefs, mix, blend, ph, moved).stream()
                 .mapToDouble(Beliefs.Share::variance)
                 .sum();
-        return new Estimate(ph + beliefs.correction(Trait.PH, mix, blend).value(), Math.sqrt(Math.max(0, variance)));
+        return new Estimate(ph + beliefs.shift(Trait.PH, mix, blend), Math.sqrt(Math.max(0, variance)));
     }
 }

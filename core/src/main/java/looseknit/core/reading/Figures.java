@@ -55,6 +55,7 @@ final class Figures {
     private final Column.Points points;
     private final Optional<Losses> losses;
     private final double capacity;
+    private final double[] corrections;
 
     Figures(final Recipe recipe, final Brief brief, final Known known) {
         this(recipe, brief, known, Ingredients.of(recipe), Ageing.withHumus(recipe), Optional.empty(), losses(brief));
@@ -79,6 +80,7 @@ final class Figures {
                 .orElseGet(() -> new PotTable(ingredients, column, Column.Rule.FINE));
         this.points = table.column().points(Column.Rule.QUICK);
         this.capacity = table.containerCapacity(mix);
+        this.corrections = corrections();
     }
 
     private static Optional<Losses> losses(final Brief brief) {
@@ -131,9 +133,17 @@ final class Figures {
 
     /** What tests have shown a trait to be off the tables for this mix. */
     double correction(final Trait trait) {
-        return untested()
-                ? 0
-                : known.beliefs().correction(trait, mix, known.blend()).value();
+        return corrections[trait.ordinal()];
+    }
+
+    private double[] corrections() {
+        final double[] each = new double[Trait.values().length];
+        if (!untested()) {
+            for (final Trait trait : Trait.values()) {
+                each[trait.ordinal()] = known.beliefs().shift(trait, mix, known.blend());
+            }
+        }
+        return each;
     }
 
     private boolean untested() {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.measure.OutOfRangeException;
@@ -29,6 +30,9 @@ public class Assays implements KnownSource {
     private final Blends blends;
     private final Clock clock;
     private final AtomicReference<@Nullable Beliefs> beliefs = new AtomicReference<>();
+
+    /** Counts changes of tests, so that nothing worked out from older ones is kept. */
+    private final AtomicInteger changes = new AtomicInteger();
 
     Assays(final MadeTestRepository tests, final Blends blends, final Clock clock) {
         this.tests = tests;
@@ -81,11 +85,14 @@ public class Assays implements KnownSource {
         if (kept != null) {
             return kept;
         }
+        final int before = changes.get();
         Beliefs now = Beliefs.UNTESTED;
         for (final MadeTest test : tests.findByRemovedAtIsNullOrderByStoredAt()) {
             now = test.after(now);
         }
-        beliefs.set(now);
+        if (changes.get() == before) {
+            beliefs.set(now);
+        }
         return now;
     }
 
@@ -104,6 +111,7 @@ public class Assays implements KnownSource {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(final int status) {
+                changes.incrementAndGet();
                 beliefs.set(null);
             }
         });
