@@ -36,7 +36,7 @@ const settings = useSettings()
 const { materialName } = useMaterials()
 const bench = useBench(props.id)
 const onBench = bench.bench
-const { evaluation, problem } = useEvaluation(onBench, props.id)
+const { evaluation, problem } = useEvaluation(onBench, () => props.id)
 
 const chosen = ref(-1)
 const rowsView = ref<InstanceType<typeof RecipeRows> | null>(null)

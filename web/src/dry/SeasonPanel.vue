@@ -64,7 +64,10 @@ const {
   () =>
     props.asked.brief
       ? {
-          recipes: [props.asked.recipe, ...(other.value ? [other.value.recipe] : [])],
+          mixes: [
+            { recipe: props.asked.recipe, blendId: props.blendId },
+            ...(other.value ? [{ recipe: other.value.recipe, blendId: other.value.id }] : []),
+          ],
           brief: props.asked.brief,
           plan: {
             days: Math.round(plan.value.days),

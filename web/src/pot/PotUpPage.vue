@@ -39,7 +39,7 @@ interface Draft {
 }
 
 const asked = computed(() => (batch.value ? { recipe: batch.value.recipe, brief: brief.value } : undefined))
-const { evaluation, problem: readProblem } = useEvaluation(asked)
+const { evaluation, problem: readProblem } = useEvaluation(asked, () => batch.value?.blendId)
 const plantName = computed(() => (brief.value.plantId ? (plant(brief.value.plantId)?.name ?? '') : ''))
 const shown = computed(
   () =>

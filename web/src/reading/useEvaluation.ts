@@ -3,8 +3,11 @@ import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
 import type { Brief, Evaluation, Recipe } from '@/api/types'
 
-/** Readings of what lies on the bench, anew on every change; an older answer never overtakes a newer one. */
-export const useEvaluation = (asked: Ref<{ recipe: Recipe; brief: Brief } | undefined>, blendId?: string) => {
+/** Readings of what lies on the bench, with what tests of its blend have shown; anew on every change; an older answer never overtakes a newer one. */
+export const useEvaluation = (
+  asked: Ref<{ recipe: Recipe; brief: Brief } | undefined>,
+  blendId: () => string | undefined,
+) => {
   const evaluation = ref<Evaluation>()
   const problem = ref<string>()
   let running: AbortController | undefined
@@ -14,7 +17,9 @@ export const useEvaluation = (asked: Ref<{ recipe: Recipe; brief: Brief } | unde
     const own = new AbortController()
     running = own
     try {
-      const read = await answer(api.POST('/api/evaluate', { body: { ...body, blendId }, signal: own.signal }))
+      const read = await answer(
+        api.POST('/api/evaluate', { body: { ...body, blendId: blendId() }, signal: own.signal }),
+      )
       if (running === own) {
         evaluation.value = read
         problem.value = undefined

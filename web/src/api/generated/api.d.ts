@@ -1046,6 +1046,11 @@ export interface components {
             /** Format: double */
             waterAt50CmPercent: number;
         };
+        MixBody: {
+            /** Format: uuid */
+            blendId?: string;
+            recipe: components["schemas"]["RecipeBody"];
+        };
         MixedBody: {
             /** Format: date */
             mixedOn?: string;
@@ -1295,8 +1300,8 @@ export interface components {
         };
         SeasonAskedBody: {
             brief: components["schemas"]["BriefBody"];
+            mixes: components["schemas"]["MixBody"][];
             plan: components["schemas"]["SeasonPlanBody"];
-            recipes: components["schemas"]["RecipeBody"][];
         };
         SeasonBody: {
             account: components["schemas"]["Account"];

@@ -1,6 +1,7 @@
 package looseknit.core.blend;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import looseknit.core.material.Material;
 
@@ -55,7 +56,7 @@ final class ClassPacker implements Packer {
         final double[] bulk = new double[materials];
         final double[] own = new double[materials];
         for (int i = 0; i < materials; i++) {
-            java.util.Arrays.fill(bulk, 0);
+            Arrays.fill(bulk, 0);
             bulk[i] = 1;
             own[i] = volume(bulk, new double[skeletons()], new double[skeletons()]);
         }

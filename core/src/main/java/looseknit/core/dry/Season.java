@@ -4,7 +4,9 @@ import static looseknit.core.measure.Require.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import looseknit.core.pot.Pot;
 import org.hipparchus.random.RandomDataGenerator;
 
 /**
@@ -80,7 +82,7 @@ public record Season(List<Day> days, Account account) {
             Way way,
             double rainMmPerWeek,
             double saucerL,
-            java.util.Optional<Sun> sun,
+            Optional<Sun> sun,
             long seed) {
 
         public Plan {
@@ -103,12 +105,7 @@ public record Season(List<Day> days, Account account) {
      * @param trigger how far it should dry
      */
     public record Subject(
-            looseknit.core.pot.Pot pot,
-            Reservoir reservoir,
-            Weather weather,
-            Foliage foliage,
-            Dressing dressing,
-            Trigger trigger) {}
+            Pot pot, Reservoir reservoir, Weather weather, Foliage foliage, Dressing dressing, Trigger trigger) {}
 
     private static final int STEPS_PER_DAY = 10;
     private static final double STEP_DAYS = 1.0 / STEPS_PER_DAY;

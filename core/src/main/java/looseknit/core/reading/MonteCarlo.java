@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import looseknit.core.assay.PhSpread;
 import looseknit.core.assay.Trait;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Ageing;
@@ -205,7 +206,7 @@ public final class MonteCarlo {
                 buffer += own;
                 sum += own * (material.chemistry().ph() + Trait.PH.lotSd(material) * normal());
             }
-            final double reacts = Math.max(0, 1 + looseknit.core.assay.PhSpread.FINENESS_RELATIVE_SD * normal());
+            final double reacts = Math.max(0, 1 + PhSpread.FINENESS_RELATIVE_SD * normal());
             final List<Recipe.Dose> doses = recipe.doses().stream()
                     .map(dose -> new Recipe.Dose(dose.amendment(), Math.min(100, dose.gPerL() * reacts)))
                     .toList();

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoubleSupplier;
 import java.util.function.ToDoubleFunction;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.assay.PhSpread;
@@ -144,8 +145,7 @@ final class Spread {
                 .toList();
     }
 
-    private List<Beliefs.Share> perMaterial(
-            final ToDoubleFunction<Material> property, final java.util.function.DoubleSupplier dosed) {
+    private List<Beliefs.Share> perMaterial(final ToDoubleFunction<Material> property, final DoubleSupplier dosed) {
         final List<Beliefs.Share> result = new ArrayList<>();
         for (int i = 0; i < mix.materials().size(); i++) {
             final double sd = FOOD_RELATIVE_SD

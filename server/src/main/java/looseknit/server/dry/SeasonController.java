@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import looseknit.core.dry.Dressing;
 import looseknit.core.dry.Season;
 import looseknit.core.dry.Sun;
@@ -61,9 +62,13 @@ class SeasonController {
         }
     }
 
+    /** A mix; the blend that it is of, so that tests of it count, is null for a recipe on its own. */
+    record MixBody(
+            @NotNull @Valid RecipeBody recipe, @Nullable UUID blendId) {}
+
     /** One or two mixes in the same pot, place and hand. */
     record SeasonAskedBody(
-            @NotNull @Size(min = 1, max = 2) List<@Valid RecipeBody> recipes,
+            @NotNull @Size(min = 1, max = 2) List<@Valid MixBody> mixes,
             @NotNull @Valid BriefBody brief,
             @NotNull @Valid SeasonPlanBody plan) {}
 
@@ -102,9 +107,11 @@ class SeasonController {
     List<SeasonBody> season(@RequestBody @Valid final SeasonAskedBody body) {
         final Season.Plan plan = body.plan().toCore();
         final List<SeasonBody> seasons = new ArrayList<>();
-        for (final RecipeBody recipe : body.recipes()) {
+        for (final MixBody mix : body.mixes()) {
             final Season.Subject subject = new InThePot(
-                            recipe.toCore(), body.brief().toCore(), knownSource.known(null, recipe))
+                            mix.recipe().toCore(),
+                            body.brief().toCore(),
+                            knownSource.known(mix.blendId(), mix.recipe()))
                     .forSeason(body.plan().dressing());
             seasons.add(
                     SeasonBody.of(Season.of(plan, subject), subject.trigger().depletion()));

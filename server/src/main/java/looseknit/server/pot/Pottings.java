@@ -12,12 +12,14 @@ import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Quality;
 import looseknit.core.reading.Evaluator;
+import looseknit.core.reading.Known;
 import looseknit.core.reading.Reading;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
 import looseknit.server.blend.Blends;
 import looseknit.server.frame.NotThere;
 import looseknit.server.need.BriefBody;
+import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,12 +34,19 @@ public class Pottings {
     private final PottingRepository pottings;
     private final Batches batches;
     private final Blends blends;
+    private final KnownSource knownSource;
     private final Clock clock;
 
-    Pottings(final PottingRepository pottings, final Batches batches, final Blends blends, final Clock clock) {
+    Pottings(
+            final PottingRepository pottings,
+            final Batches batches,
+            final Blends blends,
+            final KnownSource knownSource,
+            final Clock clock) {
         this.pottings = pottings;
         this.batches = batches;
         this.blends = blends;
+        this.knownSource = knownSource;
         this.clock = clock;
     }
 
@@ -62,7 +71,7 @@ public class Pottings {
             final Batch batch = batches.get(batchId);
             final RecipeBody recipe =
                     blends.version(batch.blendId(), batch.versionNumber()).recipe();
-            final Estimate days = daysToDry(recipe, checked);
+            final Estimate days = daysToDry(recipe, checked, knownSource.known(batch.blendId(), recipe));
             final Potting potting =
                     new Potting(id, text("label", label, LONGEST_LABEL), brief, batchId, pottedOn, days);
             potting.lookNext(pottedOn, NextLook.afterWatering(days, dryness(checked)));
@@ -91,8 +100,8 @@ public class Pottings {
         return brief.plant().orElseThrow().needs().trigger().words();
     }
 
-    private static Estimate daysToDry(final RecipeBody recipe, final Brief brief) {
-        return Evaluator.evaluate(recipe.toCore(), brief).readings().stream()
+    private static Estimate daysToDry(final RecipeBody recipe, final Brief brief, final Known known) {
+        return Evaluator.evaluate(recipe.toCore(), brief, known).readings().stream()
                 .filter(reading -> reading.quality() == Quality.DRY_DAYS)
                 .map(Reading::estimate)
                 .findFirst()

@@ -88,7 +88,7 @@ class CloserApiTest {
     void aSeasonForTwoMixesAlike() throws Exception {
         ask(
                         "/api/season",
-                        "{\"recipes\":[%s,%s],\"brief\":%s,\"plan\":%s}"
+                        "{\"mixes\":[{\"recipe\":%s},{\"recipe\":%s}],\"brief\":%s,\"plan\":%s}"
                                 .formatted(recipe("peat", 3), recipe("orch_med", 3), brief(), PLAN))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$", hasSize(2)))
@@ -96,13 +96,13 @@ class CloserApiTest {
                 .andExpect(jsonPath("$[0].account.drained", greaterThan(0.0)));
         ask(
                         "/api/season",
-                        "{\"recipes\":[%s],\"brief\":{\"stage\":\"ESTABLISHED\"},\"plan\":%s}"
+                        "{\"mixes\":[{\"recipe\":%s}],\"brief\":{\"stage\":\"ESTABLISHED\"},\"plan\":%s}"
                                 .formatted(recipe("peat", 3), PLAN))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("The plant is not named")));
         ask(
                         "/api/season",
-                        "{\"recipes\":[%s],\"brief\":%s,\"plan\":%s}"
+                        "{\"mixes\":[{\"recipe\":%s}],\"brief\":%s,\"plan\":%s}"
                                 .formatted(recipe("peat", 3), brief(), PLAN.replace("\"days\":90", "\"days\":9000")))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath(
