@@ -7,8 +7,12 @@ import { HOW, KINDS, kindLabel } from './kinds'
 import TestForm from './TestForm.vue'
 
 const form = (problem?: string) =>
-  mount(TestForm, { props: { busy: false, problem }, global: { plugins: [createPinia(), PrimeVue] } })
-const made = (wrapper: ReturnType<typeof form>) => wrapper.emitted('make')?.[0] as [BenchTest, () => void]
+  mount(TestForm, {
+    props: { blendId: 'b1', busy: false, problem },
+    global: { plugins: [createPinia(), PrimeVue] },
+  })
+const made = (wrapper: ReturnType<typeof form>) =>
+  wrapper.emitted('make')?.[0] as [BenchTest, string, () => void]
 
 describe('test form', () => {
   beforeEach(() => localStorage.clear())
@@ -29,6 +33,14 @@ describe('test form', () => {
     })
   })
 
+  it('sends the day on which it was made', async () => {
+    const wrapper = form()
+    await wrapper.get('#test-day').setValue('2026-10-05')
+    await wrapper.get('form').trigger('submit')
+
+    expect(made(wrapper)[1]).toBe('2026-10-05')
+  })
+
   it('sends only what a kind needs', async () => {
     const wrapper = form()
     await wrapper.findAll('input[type=radio]')[2]?.setValue(true)
@@ -44,7 +56,7 @@ describe('test form', () => {
     expect((again.get('#test-in').element as HTMLInputElement).value).toBe('0.7')
 
     await again.get('form').trigger('submit')
-    made(again)[1]()
+    made(again)[2]()
     await again.vm.$nextTick()
     expect((again.get('#test-in').element as HTMLInputElement).value).toBe('0')
   })

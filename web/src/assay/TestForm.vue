@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
 import { computed } from 'vue'
 import type { BenchTest } from '@/api/types'
+import { todayHere } from '@/care/days'
 import ChoiceList from '@/frame/ChoiceList.vue'
 import { useKept } from '@/frame/useKept'
 import NumberField from '@/measure/NumberField.vue'
 import { HOW, KINDS, METHODS, SHOWS, type Kind } from './kinds'
 
 /** Figures of one test. What is typed outlives a reload until the test is noted. */
-defineProps<{ busy: boolean; problem: string | undefined }>()
-const emit = defineEmits<{ make: [test: BenchTest, done: () => void] }>()
+const props = defineProps<{ blendId: string; busy: boolean; problem: string | undefined }>()
+const emit = defineEmits<{ make: [test: BenchTest, madeOn: string, done: () => void] }>()
 
 const START = {
   kind: 'DRAINAGE' as Kind,
@@ -26,8 +28,14 @@ const START = {
   reading: 6,
   method: 'SLURRY' as NonNullable<BenchTest['method']>,
   weeks: 0,
+  day: '',
 }
-const form = useKept('test-form', START)
+const form = useKept(`test-form-${props.blendId}`, START)
+/** Today unless another day was said. */
+const madeOn = computed({
+  get: () => form.value.day || todayHere(),
+  set: (day: string) => (form.value.day = day),
+})
 
 const test = computed<BenchTest>(() => {
   const it = form.value
@@ -52,7 +60,7 @@ const test = computed<BenchTest>(() => {
   }
 })
 const note = () =>
-  emit('make', test.value, () => {
+  emit('make', test.value, madeOn.value, () => {
     form.value = {
       ...START,
       kind: form.value.kind,
@@ -94,8 +102,8 @@ const note = () =>
       />
     </div>
     <div v-else-if="form.kind === 'WEIGHING'" class="fields">
-      <NumberField v-model="form.wetG" label="Wet, drained" unit="g" :decimals="0" input-id="test-wet" />
-      <NumberField v-model="form.dryG" label="Dry" unit="g" :decimals="0" input-id="test-dry" />
+      <NumberField v-model="form.wetG" label="Wet, drained" kind="grams" :decimals="1" input-id="test-wet" />
+      <NumberField v-model="form.dryG" label="Dry" kind="grams" :decimals="1" input-id="test-dry" />
     </div>
     <template v-else-if="form.kind === 'PH'">
       <ChoiceList v-model="form.method" :options="METHODS" label="How" />
@@ -115,6 +123,10 @@ const note = () =>
       <NumberField v-model="form.seconds" label="Gone after" unit="s" :decimals="1" input-id="test-seconds" />
     </div>
     <ChoiceList v-else v-model="form.shows" :options="SHOWS" label="The handful" />
+    <div class="day">
+      <label for="test-day">Made on</label>
+      <InputText id="test-day" v-model="madeOn" type="date" :max="todayHere()" required />
+    </div>
     <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
     <div><Button type="submit" label="Note it" :disabled="busy" /></div>
   </form>
@@ -129,6 +141,12 @@ const note = () =>
 .how {
   font-size: 14.5px;
   line-height: 1.4;
+}
+.day {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  align-items: flex-start;
 }
 .fields {
   display: flex;

@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { onMounted, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Asked, BenchTest, Tests } from '@/api/types'
-import { shortDate, todayHere } from '@/care/days'
+import { shortDate } from '@/care/days'
 import { say, sayProblem } from '@/frame/notices'
 import { figure } from '@/measure/units'
 import TestForm from './TestForm.vue'
@@ -29,7 +29,7 @@ const changed = async () => {
   await client.invalidateQueries({ queryKey: ['blends'] })
 }
 
-const make = async (test: BenchTest, done: () => void) => {
+const make = async (test: BenchTest, madeOn: string, done: () => void) => {
   if (busy.value) {
     return
   }
@@ -39,7 +39,7 @@ const make = async (test: BenchTest, done: () => void) => {
     await answer(
       api.POST('/api/blends/{blendId}/tests', {
         params: { path: { blendId: props.blendId } },
-        body: { id: nextId, madeOn: todayHere(), test },
+        body: { id: nextId, madeOn, test },
       }),
     )
     nextId = crypto.randomUUID()
@@ -73,7 +73,7 @@ const signed = (value: number, decimals: number) => `${value >= 0 ? '+' : ''}${f
     <section aria-labelledby="new-test">
       <h2 id="new-test">Make a test</h2>
       <p class="soft">The tables guess at a lot you have never opened. A test says what yours does.</p>
-      <TestForm :busy="busy" :problem="problem" @make="make" />
+      <TestForm :blend-id="blendId" :busy="busy" :problem="problem" @make="make" />
     </section>
     <section aria-labelledby="made-tests">
       <h2 id="made-tests">What they showed</h2>

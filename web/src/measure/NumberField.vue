@@ -2,13 +2,13 @@
 import InputText from 'primevue/inputtext'
 import { computed, ref, watch } from 'vue'
 import { useSettings } from './settings'
-import { figure } from './units'
+import { figure, type FieldKind } from './units'
 
 /** A number that is typed in the person's units and held in those of the core. Says so when it is not a number. */
 const props = withDefaults(
   defineProps<{
     label: string
-    kind?: 'length' | 'volume' | 'temperature' | 'plain'
+    kind?: FieldKind
     unit?: string
     decimals?: number
     inputId: string

@@ -62,5 +62,9 @@ describe('measures', () => {
   it('types figures in the shown unit', () => {
     const field = us.field('temperature')
     expect(20 * field.factor + field.offset).toBe(68)
+    expect(us.field('grams')).toMatchObject({ unit: 'oz' })
+    expect(453.59237 * us.field('grams').factor).toBeCloseTo(16, 9)
+    expect(0.45359237 * us.field('mass').factor).toBeCloseTo(1, 9)
+    expect(metric.field('mass')).toEqual({ unit: 'kg', factor: 1, offset: 0 })
   })
 })

@@ -2,6 +2,9 @@ import type { Units } from '@/api/types'
 
 export type System = 'metric' | 'us'
 
+/** What kind of figure is typed in: grams for what is weighed out, mass for what is lifted. */
+export type FieldKind = 'length' | 'volume' | 'temperature' | 'grams' | 'mass' | 'plain'
+
 /** A figure ready to read. */
 export interface Shown {
   figure: string
@@ -128,7 +131,7 @@ export class Measures {
   }
 
   /** How a kind of figure is typed in: unit shown, and factor and offset from the unit of the core. */
-  field(kind: 'length' | 'volume' | 'temperature' | 'plain'): {
+  field(kind: FieldKind): {
     unit: string
     factor: number
     offset: number
@@ -142,6 +145,16 @@ export class Measures {
       return this.us
         ? { unit: 'qt', factor: 1 / this.factor('US_QUART'), offset: 0 }
         : { unit: 'L', factor: 1, offset: 0 }
+    }
+    if (kind === 'grams') {
+      return this.us
+        ? { unit: 'oz', factor: 1 / this.factor('OUNCE'), offset: 0 }
+        : { unit: 'g', factor: 1, offset: 0 }
+    }
+    if (kind === 'mass') {
+      return this.us
+        ? { unit: 'lb', factor: 1000 / this.factor('POUND'), offset: 0 }
+        : { unit: 'kg', factor: 1, offset: 0 }
     }
     if (kind === 'temperature') {
       return this.us ? { unit: '°F', factor: 1.8, offset: 32 } : { unit: '°C', factor: 1, offset: 0 }

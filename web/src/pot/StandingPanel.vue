@@ -50,7 +50,7 @@ const kg = (state: Standings['wet'], name: string) => state.loads.find((load) =>
     <section aria-label="What stands in the pot">
       <h2>What stands in it</h2>
       <div class="fields">
-        <NumberField v-model="cargo.plantKg" label="The plant weighs" unit="kg" input-id="standing-kg" />
+        <NumberField v-model="cargo.plantKg" label="The plant weighs" kind="mass" input-id="standing-kg" />
         <NumberField
           v-model="cargo.plantCentreCm"
           label="Its middle above the rim"
