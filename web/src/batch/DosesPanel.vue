@@ -78,11 +78,6 @@ const { answer: feed, problem: feedProblem } = useAnswered(
 const put = (plan: LimePlan | FeedPlan) => emit('dose', plan.amendmentId, plan.gPerL, plan.name)
 /** Less than this is nothing to weigh out [g/L]. */
 const LEAST = 0.005
-const CLASSES = [
-  { words: 'tender roots and seedlings', low: 225, high: 300 },
-  { words: 'most plants', low: 450, high: 600 },
-  { words: 'hungry plants', low: 750, high: 900 },
-]
 </script>
 
 <template>
@@ -167,13 +162,9 @@ const CLASSES = [
             <small>likely {{ figure(lime.highest.low80, 1) }} to {{ figure(lime.highest.high80, 1) }}</small>
           </dd>
           <dt>Chance to pass pH {{ figure(ask.highestPh, 1) }}</dt>
-          <dd class="figures" :class="{ risky: lime.overshootPercent >= 30 }">
-            {{ figure(lime.overshootPercent, 0) }} %
-          </dd>
+          <dd class="figures" :class="{ risky: lime.risky }">{{ figure(lime.overshootPercent, 0) }} %</dd>
         </dl>
-        <p v-if="lime.overshootPercent >= 30 && lime.gPerL >= LEAST" class="say attention">
-          Give half of it, wait four weeks, test, then give the rest.
-        </p>
+        <p v-if="lime.advice" class="say attention">{{ lime.advice }}</p>
       </div>
       <p class="soft">
         On top of the doses that are in the blend, with the water set under <i>Over time</i>:
@@ -223,7 +214,7 @@ const CLASSES = [
           What is usual from granules for half a year; common practice
         </caption>
         <tbody>
-          <tr v-for="each in CLASSES" :key="each.words">
+          <tr v-for="each in feed?.usual ?? []" :key="each.words">
             <th scope="row">{{ each.words }}</th>
             <td class="figures">{{ each.low }} to {{ each.high }} mg/L</td>
             <td>

@@ -4,10 +4,12 @@ import PrimeVue from 'primevue/config'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import StandingPanel from './StandingPanel.vue'
 
-const standing = (kg: number, tipsAtDeg: number) => ({
+const standing = (kg: number, tipsAtDeg: number, words: string) => ({
   kg,
   centreCm: 14.26,
   tipsAtDeg,
+  firm: words === 'stands',
+  words,
   loads: [
     { name: 'mix', kg: kg - 0.4, heightCm: 7 },
     { name: 'plant', kg: 0.4, heightCm: 40 },
@@ -24,8 +26,8 @@ describe('how a pot stands', () => {
       asked.push(await request.clone().json())
       return new Response(
         JSON.stringify({
-          wet: standing(2.4, 17),
-          dry: standing(1.6, 9),
+          wet: standing(2.4, 17, 'stands'),
+          dry: standing(1.6, 9, 'falls in wind'),
           unsteadyDeg: 15,
           fallsInWindDeg: 10,
         }),

@@ -35,12 +35,6 @@ const states = computed(() =>
       ]
     : [],
 )
-const verdict = (all: Standings, degrees: number) => {
-  if (degrees < all.fallsInWindDeg) {
-    return 'falls in wind'
-  }
-  return degrees < all.unsteadyDeg ? 'unsteady: a brush knocks it over' : 'stands'
-}
 const names = computed(() => standings.value?.wet.loads.map((load) => load.name) ?? [])
 const kg = (state: Standings['wet'], name: string) => state.loads.find((load) => load.name === name)?.kg ?? 0
 </script>
@@ -97,15 +91,13 @@ const kg = (state: Standings['wet'], name: string) => state.loads.find((load) =>
               <tr>
                 <th scope="row">tips at</th>
                 <td v-for="state in states" :key="state.name" class="figures right">
-                  <b :class="{ falls: state.at.tipsAtDeg < standings.unsteadyDeg }">
-                    {{ figure(state.at.tipsAtDeg, 0) }}°
-                  </b>
+                  <b :class="{ falls: !state.at.firm }"> {{ figure(state.at.tipsAtDeg, 0) }}° </b>
                 </td>
               </tr>
               <tr>
                 <th scope="row">so it</th>
                 <td v-for="state in states" :key="state.name" class="right">
-                  {{ verdict(standings, state.at.tipsAtDeg) }}
+                  {{ state.at.words }}
                 </td>
               </tr>
             </tbody>

@@ -835,6 +835,7 @@ export interface components {
             /** Format: double */
             grams: number;
             name: string;
+            usual: components["schemas"]["UsualBody"][];
         };
         Figure: {
             /** Format: int32 */
@@ -929,6 +930,7 @@ export interface components {
             weeks: number;
         };
         LimePlanBody: {
+            advice?: string;
             amendmentId: string;
             atDate: components["schemas"]["SpreadBody"];
             /** Format: double */
@@ -941,6 +943,7 @@ export interface components {
             name: string;
             /** Format: double */
             overshootPercent: number;
+            risky: boolean;
         };
         LineBody: {
             /** Format: double */
@@ -1371,11 +1374,13 @@ export interface components {
         StandingBody: {
             /** Format: double */
             centreCm: number;
+            firm: boolean;
             /** Format: double */
             kg: number;
             loads: components["schemas"]["Load"][];
             /** Format: double */
             tipsAtDeg: number;
+            words: string;
         };
         StandingsBody: {
             dry: components["schemas"]["StandingBody"];
@@ -1455,6 +1460,13 @@ export interface components {
             length: components["schemas"]["UnitBody"][];
             mass: components["schemas"]["UnitBody"][];
             volume: components["schemas"]["UnitBody"][];
+        };
+        UsualBody: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            words: string;
         };
         VersionBody: {
             /** Format: uuid */

@@ -5,6 +5,7 @@ import static looseknit.core.measure.Require.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.assay.PhSpread;
@@ -42,6 +43,24 @@ public record LimePlan(
     private static final double MOST_G_PER_L = 30;
 
     private static final double[] WEEKS = {0.5, 1, 2, 3, 4, 6, 8, 12, 16, 20, 26, 39, 52};
+
+    /** From this chance of too much on, the dose is better split; by judgement. */
+    private static final double RISKY = 0.3;
+
+    /** Less than this is nothing to weigh out [g/L]. */
+    private static final double LEAST_G_PER_L = 0.005;
+
+    /** Whether the chance of too much is high. */
+    public boolean risky() {
+        return overshootRisk >= RISKY;
+    }
+
+    /** What to do about a high chance of too much; empty if there is none, or nothing to give. */
+    public Optional<String> advice() {
+        return risky() && gPerL >= LEAST_G_PER_L
+                ? Optional.of("Give half of it, wait four weeks, test, then give the rest.")
+                : Optional.empty();
+    }
 
     /**
      * What is asked for.

@@ -23,6 +23,40 @@ public final class Food {
 
     private static final double FIRST_MONTH_WEEKS = 4;
 
+    /**
+     * What is usual from granules for half a year, as nitrogen in all; typical classes of 1.5 to 2, 3 to 4 and 5 to 6 g/L of a feed with
+     * 15 %, from memory.
+     */
+    public enum Appetite {
+        TENDER("tender roots and seedlings", 225, 300),
+        ORDINARY("most plants", 450, 600),
+        HUNGRY("hungry plants", 750, 900);
+
+        private final String words;
+        private final double lowNMgPerL;
+        private final double highNMgPerL;
+
+        Appetite(final String words, final double lowNMgPerL, final double highNMgPerL) {
+            this.words = words;
+            this.lowNMgPerL = lowNMgPerL;
+            this.highNMgPerL = highNMgPerL;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Lower end [mg/L]. */
+        public double lowNMgPerL() {
+            return lowNMgPerL;
+        }
+
+        /** Upper end [mg/L]. */
+        public double highNMgPerL() {
+            return highNMgPerL;
+        }
+    }
+
     private Food() {}
 
     /** All food that the mix will set free, materials and doses together. */

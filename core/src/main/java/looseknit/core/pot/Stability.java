@@ -19,6 +19,23 @@ public record Stability(List<Load> loads, double footRadiusCm) {
     /** Below this tilt it falls in wind; common practice, no source. */
     public static final double FALLS_IN_WIND_DEG = 10;
 
+    /** How firmly a pot stands; common practice, no source. */
+    public enum Firmness {
+        FALLS_IN_WIND("falls in wind"),
+        UNSTEADY("unsteady: a brush knocks it over"),
+        STANDS("stands");
+
+        private final String words;
+
+        Firmness(final String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     /**
      * A mass and the height of its centre above the foot.
      *
@@ -97,6 +114,14 @@ public record Stability(List<Load> loads, double footRadiusCm) {
     /** Height of the centre of mass above the foot [cm]. */
     public double centreCm() {
         return loads.stream().mapToDouble(load -> load.kg() * load.heightCm()).sum() / kg();
+    }
+
+    /** How firmly it stands, by the tilt at which it falls. */
+    public Firmness firmness() {
+        if (tipsAtDeg() < FALLS_IN_WIND_DEG) {
+            return Firmness.FALLS_IN_WIND;
+        }
+        return tipsAtDeg() < UNSTEADY_DEG ? Firmness.UNSTEADY : Firmness.STANDS;
     }
 
     /** Tilt at which it falls [°]: atan(foot radius / height of the centre). */

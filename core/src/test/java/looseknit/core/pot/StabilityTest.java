@@ -30,6 +30,14 @@ class StabilityTest {
         assertThat(stability.tipsAtDeg()).isCloseTo(degrees, within(0.3));
     }
 
+    /** Limits of common practice: 10 and 15 degrees. */
+    @ParameterizedTest
+    @CsvSource({"10, STANDS", "20, UNSTEADY", "30, FALLS_IN_WIND"})
+    void firmnessFollowsTheTilt(final double centreCm, final Stability.Firmness firmness) {
+        assertThat(new Stability(List.of(new Load("mix", 1, centreCm)), 5).firmness())
+                .isEqualTo(firmness);
+    }
+
     /** Closed forms: a cylinder has its centre at half, a cone on its tip at three quarters of the height. */
     @Test
     void centreOfAFrustum() {

@@ -2,6 +2,8 @@ package looseknit.server.batch;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.util.Arrays;
+import java.util.List;
 import looseknit.core.batch.LimePlan;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Food;
@@ -74,14 +76,25 @@ class DosesController {
             SpreadBody atDate,
             SpreadBody highest,
             double highestWeek,
-            double overshootPercent) {}
+            double overshootPercent,
+            boolean risky,
+            @Nullable String advice) {}
 
     /** The nitrogen that is wanted. */
     record FeedAskedBody(
             @NotNull @Valid AskedBody asked, @NotNull String amendmentId, double goalNMgPerL, double litres) {}
 
     /** The dose of a feed, with what the mix has without it. */
-    record FeedPlanBody(String amendmentId, String name, double gPerL, double grams, double alreadyNMgPerL) {}
+    record FeedPlanBody(
+            String amendmentId,
+            String name,
+            double gPerL,
+            double grams,
+            double alreadyNMgPerL,
+            List<UsualBody> usual) {}
+
+    /** Nitrogen in all that is usual for some plants [mg/L]. */
+    record UsualBody(String words, double low, double high) {}
 
     /** The dose that brings a mix to a pH by a date. */
     @PostMapping("/lime")
@@ -102,7 +115,9 @@ class DosesController {
                 SpreadBody.of(plan.atDate()),
                 SpreadBody.of(plan.highest()),
                 plan.highestWeek(),
-                100 * plan.overshootRisk());
+                100 * plan.overshootRisk(),
+                plan.risky(),
+                plan.advice().orElse(null));
     }
 
     /** The dose of a feed that brings so much nitrogen over its time. */
@@ -116,7 +131,10 @@ class DosesController {
                 feed.name(),
                 gPerL,
                 gPerL * body.litres(),
-                Food.total(inThePot.mix(), inThePot.acidity().doses()).nMgPerL());
+                Food.total(inThePot.mix(), inThePot.acidity().doses()).nMgPerL(),
+                Arrays.stream(Food.Appetite.values())
+                        .map(each -> new UsualBody(each.words(), each.lowNMgPerL(), each.highNMgPerL()))
+                        .toList());
     }
 
     private static Amendment asBought(final Amendment amendment, final LimeAskedBody body) {

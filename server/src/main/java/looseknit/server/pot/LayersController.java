@@ -59,9 +59,16 @@ class LayersController {
             @NotNull Dressing dressing) {}
 
     /** How firmly it stands in one state. */
-    record StandingBody(double kg, double centreCm, double tipsAtDeg, List<Stability.Load> loads) {
+    record StandingBody(
+            double kg, double centreCm, double tipsAtDeg, boolean firm, String words, List<Stability.Load> loads) {
         static StandingBody of(final Stability stability) {
-            return new StandingBody(stability.kg(), stability.centreCm(), stability.tipsAtDeg(), stability.loads());
+            return new StandingBody(
+                    stability.kg(),
+                    stability.centreCm(),
+                    stability.tipsAtDeg(),
+                    stability.firmness() == Stability.Firmness.STANDS,
+                    stability.firmness().words(),
+                    stability.loads());
         }
     }
 
