@@ -16,7 +16,12 @@ class ArchitectureTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                    "looseknit.core..", "java..", "org.hipparchus..", "org.apache.commons..", "org.jspecify..")
+                    "looseknit.core..",
+                    "java..",
+                    "org.hipparchus..",
+                    "org.apache.commons..",
+                    "org.jspecify..",
+                    "org.yaml..")
             .because("the core is free of frameworks, JSON and HTTP");
 
     @ArchTest

@@ -30,9 +30,8 @@ public final class PhSpread {
         for (int i = 0; i < mix.materials().size(); i++) {
             final Material material = mix.materials().get(i);
             final double weight = mix.litresPerLitre(i) * material.chemistry().bufferMeqPerLPerPh() / all;
-            final double pull = weight
-                    * (material.chemistry().ph() - ph)
-                    * material.materialClass().bufferRelativeSd();
+            final double pull =
+                    weight * (material.chemistry().ph() - ph) * material.doubt().bufferRelativeSd();
             shares.add(new Beliefs.Share("buffering of " + material.name(), pull * pull));
         }
         if (moved != 0) {

@@ -1,7 +1,7 @@
 package looseknit.core.assay;
 
+import looseknit.core.material.Doubt;
 import looseknit.core.material.Material;
-import looseknit.core.material.MaterialClass;
 
 /**
  * What may differ between a real lot and the table, and is learnt from tests. Water held follows from pores and air.
@@ -31,12 +31,12 @@ public enum Trait {
 
     /** How far a lot of a material may lie from the table. */
     public double lotSd(final Material material) {
-        final MaterialClass kind = material.materialClass();
+        final Doubt doubt = material.doubt();
         return switch (this) {
-            case AIR -> kind.waterSd();
-            case POROSITY -> kind.porositySd();
-            case DENSITY -> kind.densityRelativeSd();
-            case PH -> kind.phSd();
+            case AIR -> doubt.waterSd();
+            case POROSITY -> doubt.porositySd();
+            case DENSITY -> doubt.densityRelativeSd();
+            case PH -> doubt.phSd();
         };
     }
 }

@@ -53,15 +53,14 @@ public final class Ageing {
         within("tempo", tempo, 0.05, 20, "(times)");
         within("temperature", temperatureC, -20, 60, "°C");
         this.withHumus = withHumus;
-        this.loose = recipe.parts().stream().mapToDouble(Recipe.Part::amount).toArray();
+        this.loose = recipe.opened().amounts();
         this.tempo = tempo * Math.pow(2, (temperatureC - 20) / 10);
         this.freshVolume = Arrays.stream(loose).sum() * after(0).yield();
     }
 
     /** The materials of a recipe, and the humus into which they turn. */
     public static Ingredients withHumus(final Recipe recipe) {
-        final List<Material> all = new ArrayList<>();
-        recipe.parts().forEach(part -> all.add(part.material()));
+        final List<Material> all = new ArrayList<>(recipe.opened().materials());
         all.add(Book.shipped().material("humus").orElseThrow());
         return Ingredients.of(all, Ingredients.suited(recipe));
     }

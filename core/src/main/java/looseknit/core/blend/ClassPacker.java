@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import looseknit.core.material.Material;
+import looseknit.core.material.SizeClasses;
 
 /**
  * Packing between size classes: every class of every material is a skeleton of its own. Truer where grains differ widely in size,

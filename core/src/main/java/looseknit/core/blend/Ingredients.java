@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import looseknit.core.material.Material;
 
 /**
@@ -57,9 +58,9 @@ public final class Ingredients {
         this.logMoistDensity = Arrays.stream(moistDensity).map(Math::log).toArray();
     }
 
-    /** The materials of a recipe, in its order; the form of packing is chosen by those of which there is any. */
+    /** The plain materials of a recipe, in its order; the form of packing is chosen by those of which there is any. */
     public static Ingredients of(final Recipe recipe) {
-        return of(recipe.parts().stream().map(Recipe.Part::material).toList(), suited(recipe));
+        return of(recipe.opened().materials(), suited(recipe));
     }
 
     /** Materials packed by a certain form, worked out anew only if the same were not asked for lately. */
@@ -98,9 +99,10 @@ public final class Ingredients {
 
     /** The form of packing that suits a recipe: by size classes where grains differ widely, else by whole materials. */
     public static Packing.Form suited(final Recipe recipe) {
-        return suited(recipe.parts().stream()
-                .filter(part -> part.amount() > 0)
-                .map(Recipe.Part::material)
+        final Opened opened = recipe.opened();
+        return suited(IntStream.range(0, opened.amounts().length)
+                .filter(i -> opened.amounts()[i] > 0)
+                .mapToObj(i -> opened.materials().get(i))
                 .toList());
     }
 
@@ -139,9 +141,13 @@ public final class Ingredients {
         return new Mix(this, scratch.litresPerLitre.clone(), scratch.shrinkage, scratch.yield);
     }
 
-    /** Mixes a recipe of these materials. */
+    /** Mixes a recipe of these materials; its yield is against the parts as they are scooped. */
     public Mix mix(final Recipe recipe) {
-        return mix(recipe.parts().stream().mapToDouble(Recipe.Part::amount).toArray());
+        final Opened opened = recipe.opened();
+        final Scratch scratch = new Scratch(this);
+        pack(opened.amounts(), scratch);
+        return new Mix(
+                this, scratch.litresPerLitre.clone(), scratch.shrinkage, scratch.yield * opened.sum() / recipe.sum());
     }
 
     /**

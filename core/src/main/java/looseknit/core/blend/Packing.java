@@ -2,6 +2,8 @@ package looseknit.core.blend;
 
 import java.util.List;
 import looseknit.core.material.Material;
+import looseknit.core.material.SizeClasses;
+import looseknit.core.material.VirtualPacking;
 
 /**
  * Shrinkage on mixing by linear compressible packing, between whole materials: fine material slips into the gaps of coarse
@@ -16,7 +18,7 @@ import looseknit.core.material.Material;
 public final class Packing {
 
     /** Compaction index of tapped or watered-in filling. */
-    public static final double WATERED_IN = 4.75;
+    public static final double WATERED_IN = VirtualPacking.WATERED_IN;
 
     /** How strongly the pair form is drawn towards the class-level form, by judgement. */
     private static final double PAIR_GAIN = 1.10;

@@ -72,6 +72,11 @@ public record Recipe(Measure measure, List<Part> parts, List<Dose> doses) {
         return parts.stream().mapToDouble(Part::amount).sum();
     }
 
+    /** The plain materials that make it up: mixes that are bought or mixed before are opened into what they consist of. */
+    public Opened opened() {
+        return Opened.of(parts);
+    }
+
     /** Share of 100 % that no material fills, as a fraction; 0 for recipes in parts, negative if there is too much. */
     public double unnamedShare() {
         final double missing = measure == Measure.PERCENT ? 1 - sum() / 100 : 0;

@@ -7,8 +7,9 @@ package looseknit.core.caution;
  * @param level how serious it is
  * @param why what may happen
  * @param instead what to do about it
+ * @param defers whose word comes before this one: a label, a rule, a doctor; empty if nobody's
  */
-public record Caution(String id, Level level, String why, String instead) {
+public record Caution(String id, Level level, String why, String instead, String defers) {
 
     /** How serious a caution is. */
     public enum Level {
@@ -18,5 +19,9 @@ public record Caution(String id, Level level, String why, String instead) {
         WARN,
         /** Good to know. */
         NOTE
+    }
+
+    Caution because(final String otherWhy) {
+        return new Caution(id, level, otherWhy, instead, defers);
     }
 }

@@ -1,116 +1,83 @@
 package looseknit.core.caution;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
-import looseknit.core.blend.Recipe;
-import looseknit.core.material.Amendment;
-import looseknit.core.material.Hazard;
-import looseknit.core.material.Role;
-import looseknit.core.measure.CsvTable.Row;
-import looseknit.core.need.Brief;
-import looseknit.core.need.Habit;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Predicate;
+import looseknit.core.caution.Condition.Case;
 import looseknit.core.need.Plant;
-import looseknit.core.pot.Pot;
-import looseknit.core.pot.PotBase;
-import looseknit.core.pot.PotWall;
+import org.jspecify.annotations.Nullable;
 
-/**
- * A rule: fires when every condition that it states holds. Within one condition any of its entries will do, except that all
- * {@code kinds} of amendments must be present.
- */
-record CautionRule(
-        Caution caution,
-        List<String> groups,
-        List<String> notGroups,
-        List<String> materials,
-        double minShare,
-        List<Amendment.Kind> kinds,
-        List<Hazard> hazards,
-        List<PotWall> walls,
-        List<PotBase> bases,
-        List<Habit.Water> waters,
-        boolean layer,
-        double minKg) {
+/** A rule: speaks up when every condition that it states holds. */
+record CautionRule(Caution words, List<Predicate<Case>> conditions, boolean namesPlant) {
 
-    static CautionRule from(final Row row) {
-        return new CautionRule(
-                new Caution(
-                        row.filled("id"),
-                        row.oneOf("level", Caution.Level.class),
-                        row.filled("why"),
-                        row.filled("instead")),
-                row.list("groups"),
-                row.list("not_groups"),
-                row.list("materials"),
-                row.numberOr("min_share", 0, 1, 0),
-                row.someOf("kinds", Amendment.Kind.class),
-                row.someOf("hazards", Hazard.class),
-                row.someOf("wall", PotWall.class),
-                row.someOf("base", PotBase.class),
-                row.someOf("water", Habit.Water.class),
-                row.text("layer").equals("yes"),
-                row.numberOr("min_kg", 0, 1000, 0));
-    }
-
-    boolean fires(final Recipe recipe, final Brief brief, final OptionalDouble wetKg) {
-        return plantMatches(brief)
-                && materialsMatch(recipe)
-                && dosesMatch(recipe)
-                && hazardsMatch(recipe)
-                && potMatches(brief)
-                && (waters.isEmpty()
-                        || brief.habit()
-                                .filter(habit -> waters.contains(habit.water()))
-                                .isPresent())
-                && (minKg == 0 || wetKg.orElse(0) >= minKg);
-    }
-
-    private boolean plantMatches(final Brief brief) {
-        final String group =
-                brief.plant().map(Plant::group).map(each -> each.id()).orElse("");
-        return (groups.isEmpty() || groups.contains(group)) && !notGroups.contains(group);
-    }
-
-    private boolean materialsMatch(final Recipe recipe) {
-        if (materials.isEmpty()) {
-            return true;
+    /** Reads a rule as it stands in the data. */
+    static CautionRule of(final Map<String, Object> stated) {
+        final String id = text(stated, "id", "?");
+        final Caution words = new Caution(
+                id,
+                level(id, text(stated, "level", id)),
+                text(stated, "why", id),
+                text(stated, "instead", id),
+                Objects.toString(stated.getOrDefault("defers", ""), ""));
+        if (!(stated.get("when") instanceof Map<?, ?> when) || when.isEmpty()) {
+            throw new IllegalArgumentException("caution '%s' states no condition under \"when\"".formatted(id));
         }
-        final double named = recipe.parts().stream()
-                .filter(part -> materials.contains(part.material().id()))
-                .mapToDouble(Recipe.Part::amount)
-                .sum();
-        return named > 0 && named / recipe.sum() >= minShare;
+        @SuppressWarnings("unchecked")
+        final Stated.Rule rule = new Stated.Rule(id, (Map<String, Object>) when);
+        final List<Predicate<Case>> conditions = new ArrayList<>();
+        rule.when().forEach((word, value) -> {
+            final var condition = Condition.WORDS.get(word);
+            if (condition == null) {
+                throw new IllegalArgumentException(
+                        "caution '%s' asks for \"%s\"; allowed: %s".formatted(id, word, Condition.WORDS.keySet()));
+            }
+            conditions.add(condition.apply(new Stated(id, word, value), rule));
+        });
+        return new CautionRule(words, List.copyOf(conditions), words.why().contains("{plant}"));
     }
 
-    private boolean dosesMatch(final Recipe recipe) {
-        return kinds.stream()
-                .allMatch(kind -> recipe.doses().stream()
-                        .anyMatch(dose -> dose.gPerL() > 0 && dose.amendment().kind() == kind));
+    /** The caution in this case, if the rule speaks up. */
+    Optional<Caution> in(final Case asked) {
+        if (!conditions.stream().allMatch(condition -> condition.test(asked))) {
+            return Optional.empty();
+        }
+        return Optional.of(namesPlant ? named(asked) : words);
     }
 
-    private boolean hazardsMatch(final Recipe recipe) {
-        if (hazards.isEmpty()) {
-            return true;
-        }
-        return recipe.parts().stream()
-                        .filter(part -> part.amount() > 0)
-                        .anyMatch(part -> part.material().hazards().stream().anyMatch(hazards::contains)
-                                && !part.material().roles().contains(Role.INTERNAL))
-                || recipe.doses().stream()
-                        .filter(dose -> dose.gPerL() > 0)
-                        .anyMatch(dose -> dose.amendment().hazards().stream().anyMatch(hazards::contains));
+    private Caution named(final Case asked) {
+        final Plant plant = asked.plants()
+                .filter(each ->
+                        !words.why().contains("{poison}") || !each.poison().isEmpty())
+                .filter(each ->
+                        !words.why().contains("{trade}") || !each.trade().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        final boolean first = words.why().startsWith("{plant}");
+        return words.because(words.why()
+                .replace("{plant}", first ? plant.name() : plant.name().toLowerCase(Locale.ROOT))
+                .replace("{poison}", plant.poison())
+                .replace("{trade}", plant.trade()));
     }
 
-    private boolean potMatches(final Brief brief) {
-        if (walls.isEmpty() && bases.isEmpty() && !layer) {
-            return true;
+    private static Caution.Level level(final String id, final String text) {
+        for (final Caution.Level level : Caution.Level.values()) {
+            if (level.name().equalsIgnoreCase(text)) {
+                return level;
+            }
         }
-        if (brief.pot().isEmpty()) {
-            return false;
+        throw new IllegalArgumentException(
+                "caution '%s' has level \"%s\"; allowed: %s".formatted(id, text, List.of(Caution.Level.values())));
+    }
+
+    private static String text(final Map<String, Object> stated, final String key, final String id) {
+        final @Nullable Object value = stated.get(key);
+        if (value == null || value.toString().isBlank()) {
+            throw new IllegalArgumentException("caution '%s' lacks \"%s\"".formatted(id, key));
         }
-        final Pot pot = brief.pot().get();
-        return (walls.isEmpty() || walls.contains(pot.wall()))
-                && (bases.isEmpty() || bases.contains(pot.base()))
-                && (!layer || pot.layer().isPresent());
+        return value.toString();
     }
 }

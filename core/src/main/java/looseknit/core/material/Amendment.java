@@ -20,7 +20,7 @@ import java.util.List;
  * @param usualLowGPerL lower end of the usual dose [g/L]
  * @param usualHighGPerL upper end of the usual dose [g/L]
  * @param hazards what handling asks for
- * @param does what it does, in two sentences
+ * @param advice what to know before using it
  * @param source where the figures come from
  */
 public record Amendment(
@@ -36,7 +36,7 @@ public record Amendment(
         double usualLowGPerL,
         double usualHighGPerL,
         List<Hazard> hazards,
-        String does,
+        Advice advice,
         String source) {
 
     /** What an amendment is for. */
@@ -126,7 +126,7 @@ public record Amendment(
                 usualLowGPerL,
                 usualHighGPerL,
                 hazards,
-                does,
+                advice,
                 source);
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import looseknit.core.measure.CsvTable;
 import looseknit.core.measure.CsvTable.Row;
 
@@ -14,7 +15,10 @@ import looseknit.core.measure.CsvTable.Row;
 public final class Book {
 
     private static final Book SHIPPED = new Book(
-            CsvTable.resource(Book.class, "materials.csv", Book::material),
+            Stream.concat(
+                            CsvTable.resource(Book.class, "materials.csv", Book::material).stream(),
+                            CsvTable.resource(Book.class, "soils.csv", Book::soil).stream())
+                    .toList(),
             CsvTable.resource(Book.class, "amendments.csv", Book::amendment));
 
     private final Map<String, Material> materials;
@@ -31,6 +35,17 @@ public final class Book {
     /** The tables that ship with the application. */
     public static Book shipped() {
         return SHIPPED;
+    }
+
+    /**
+     * These tables with further materials, which take the place of those with the same id.
+     *
+     * @param own the person's own materials and lots
+     */
+    public Book with(final Collection<Material> own) {
+        final Map<String, Material> all = new LinkedHashMap<>(materials);
+        own.forEach(material -> all.put(material.id(), material));
+        return new Book(all.values(), amendments.values());
     }
 
     /** Reads materials from a table with the header of the shipped one. */
@@ -73,6 +88,7 @@ public final class Book {
                 row.oneOf("form", Form.class),
                 row.number("pack_l", 0.01, 10_000),
                 row.someOf("hazard", Hazard.class),
+                row.someOf("natures", Nature.class),
                 row.oneOf("class", MaterialClass.class),
                 grainSize(row),
                 new Material.Physics(
@@ -92,9 +108,35 @@ public final class Book {
                                 row.number("n_mg_per_l", 0, 1e6),
                                 row.number("p_mg_per_l", 0, 1e6),
                                 row.number("k_mg_per_l", 0, 1e6))),
+                Doubt.of(row.oneOf("class", MaterialClass.class)),
                 row.number("half_life_y", 0.01, Double.POSITIVE_INFINITY),
                 retention(row),
-                row.filled("does"),
+                new Advice(
+                        row.filled("does"),
+                        row.text("grade_advice"),
+                        row.text("prepare"),
+                        row.text("not_for"),
+                        row.list("stand_ins")),
+                Optional.empty(),
+                row.filled("source"));
+    }
+
+    private static Material soil(final Row row) {
+        return GardenSoil.of(
+                row.filled("id"),
+                row.filled("name"),
+                new SoilTexture(
+                        row.number("sand_percent", 0, 100) / 100,
+                        row.number("silt_percent", 0, 100) / 100,
+                        row.number("clay_percent", 0, 100) / 100),
+                row.number("organic_percent", 0, 8) / 100,
+                row.number("ph", 3, 9),
+                new Advice(
+                        row.filled("does"),
+                        row.filled("grade_advice"),
+                        "Sieve it, and heat it through if weeds or gnats are about.",
+                        "Carnivorous plants, epiphytes and hanging pots.",
+                        List.of("loam", "loam_turf")),
                 row.filled("source"));
     }
 
@@ -142,7 +184,7 @@ public final class Book {
                 row.number("usual_low_g_per_l", 0, 100),
                 row.number("usual_high_g_per_l", 0, 100),
                 row.someOf("hazard", Hazard.class),
-                row.filled("does"),
+                new Advice(row.filled("does"), "", row.text("prepare"), row.text("not_for"), row.list("stand_ins")),
                 row.filled("source"));
     }
 }

@@ -3,7 +3,9 @@ package looseknit.core.material;
 import static looseknit.core.measure.Require.text;
 import static looseknit.core.measure.Require.within;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A material that is measured into a mix by volume. Figures are typical, not those of a lot; per litre means per litre
@@ -15,13 +17,16 @@ import java.util.List;
  * @param form how it is sold
  * @param packL usual pack, loosened [L]
  * @param hazards what handling asks for
+ * @param natures what kind of stuff it is, as far as cautions ask
  * @param materialClass kind of matter
  * @param grainSize grain size
  * @param physics density, pores and packing
  * @param chemistry acidity and food
+ * @param doubt how far a lot may lie from these figures
  * @param halfLifeYears years until half has decayed at 20 °C; infinite for what does not rot
  * @param retention water retention curve, draining
- * @param does what it does in a mix, in two sentences
+ * @param advice what to know before using it
+ * @param makeUp what it consists of, if it is a mix itself
  * @param source where the figures come from
  */
 public record Material(
@@ -31,20 +36,27 @@ public record Material(
         Form form,
         double packL,
         List<Hazard> hazards,
+        List<Nature> natures,
         MaterialClass materialClass,
         GrainSize grainSize,
         Physics physics,
         Chemistry chemistry,
+        Doubt doubt,
         double halfLifeYears,
         Retention retention,
-        String does,
+        Advice advice,
+        Optional<MakeUp> makeUp,
         String source) {
 
+    private static final int LONGEST_ID = 120;
+    private static final int LONGEST_NAME = 200;
+
     public Material {
-        id = text("material.id", id, 40);
-        name = text("material.name", name, 80);
+        id = text("material.id", id, LONGEST_ID);
+        name = text("material.name", name, LONGEST_NAME);
         roles = List.copyOf(roles);
         hazards = List.copyOf(hazards);
+        natures = List.copyOf(natures);
         within("material.packL", packL, 0.01, 10_000, "L");
         within("material.halfLifeYears", halfLifeYears, 0.01, Double.POSITIVE_INFINITY, "years");
     }
@@ -98,6 +110,123 @@ public record Material(
             within("material.cec", cecMeqPerL, 0, 5000, "meq/L");
             within("material.ec", ecDsPerM, 0, 50, "dS/m");
         }
+    }
+
+    /** Whether it is of this kind, itself or in any of its constituents. */
+    public boolean is(final Nature nature) {
+        return natures.contains(nature)
+                || makeUp.stream()
+                        .flatMap(each -> each.constituents().stream())
+                        .anyMatch(constituent -> constituent.material().is(nature));
+    }
+
+    /** The same material under another name. */
+    public Material named(final String otherId, final String otherName) {
+        return new Material(
+                otherId,
+                otherName,
+                roles,
+                form,
+                packL,
+                hazards,
+                natures,
+                materialClass,
+                grainSize,
+                physics,
+                chemistry,
+                doubt,
+                halfLifeYears,
+                retention,
+                advice,
+                makeUp,
+                source);
+    }
+
+    /** The same material with what a lot of it was found to be. */
+    public Material found(
+            final GrainSize size,
+            final Physics otherPhysics,
+            final Chemistry otherChemistry,
+            final Retention otherRetention,
+            final Doubt otherDoubt) {
+        return new Material(
+                id,
+                name,
+                roles,
+                form,
+                packL,
+                hazards,
+                natures,
+                materialClass,
+                size,
+                otherPhysics,
+                otherChemistry,
+                otherDoubt,
+                halfLifeYears,
+                otherRetention,
+                advice,
+                makeUp,
+                source);
+    }
+
+    /** The same material, made of this. */
+    public Material madeOf(final Optional<MakeUp> other) {
+        return new Material(
+                id,
+                name,
+                roles,
+                form,
+                packL,
+                hazards,
+                natures,
+                materialClass,
+                grainSize,
+                physics,
+                chemistry,
+                doubt,
+                halfLifeYears,
+                retention,
+                advice,
+                other,
+                source);
+    }
+
+    /** The same material with other doubt about it. */
+    public Material doubted(final Doubt other) {
+        return found(grainSize, physics, chemistry, retention, other);
+    }
+
+    /** The same material, of these kinds too. */
+    public Material also(final List<Nature> further) {
+        final List<Nature> all = new ArrayList<>(natures);
+        further.stream().filter(nature -> !all.contains(nature)).forEach(all::add);
+        return ofNatures(all);
+    }
+
+    /** The same material, not of this kind. */
+    public Material not(final Nature nature) {
+        return ofNatures(natures.stream().filter(each -> each != nature).toList());
+    }
+
+    private Material ofNatures(final List<Nature> others) {
+        return new Material(
+                id,
+                name,
+                roles,
+                form,
+                packL,
+                hazards,
+                others,
+                materialClass,
+                grainSize,
+                physics,
+                chemistry,
+                doubt,
+                halfLifeYears,
+                retention,
+                advice,
+                makeUp,
+                source);
     }
 
     /** Share of the pores that water never enters [vol/vol]. */

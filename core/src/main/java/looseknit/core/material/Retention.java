@@ -2,6 +2,8 @@ package looseknit.core.material;
 
 import static looseknit.core.measure.Require.within;
 
+import java.util.List;
+
 /**
  * Water retention curve of a material on a bulk basis: water content against suction while draining.
  *
@@ -21,6 +23,20 @@ public sealed interface Retention {
 
     /** Water content when all pores that water can enter are full [vol/vol]. */
     double saturated();
+
+    /**
+     * The curve of the same matter in another grade: the gaps between the grains are as much wider as the grains.
+     *
+     * @param ratio median grain against before, above 0
+     */
+    default Retention ofGrain(final double ratio) {
+        return this;
+    }
+
+    /** Steepness of the gaps that still is a number. */
+    private static double alpha(final double perCm) {
+        return Math.max(1e-6, Math.min(100, perCm));
+    }
 
     /** Effective saturation of one pore system, with m = 1 − 1/n. */
     private static double saturation(final double suctionCm, final double alphaPerCm, final double n) {
@@ -45,6 +61,11 @@ public sealed interface Retention {
             within("retention.residual", residual, 0, saturated, "vol/vol");
             within("retention.alpha", alphaPerCm, 1e-6, 100, "per cm");
             within("retention.n", n, 1.001, 20, "(shape)");
+        }
+
+        @Override
+        public Retention ofGrain(final double ratio) {
+            return new Unimodal(saturated, residual, Retention.alpha(alphaPerCm * ratio), n);
         }
 
         @Override
@@ -85,10 +106,70 @@ public sealed interface Retention {
         }
 
         @Override
+        public Retention ofGrain(final double ratio) {
+            return new Bimodal(
+                    saturated,
+                    inside,
+                    residual,
+                    Retention.alpha(gapAlphaPerCm * ratio),
+                    gapN,
+                    insideAlphaPerCm,
+                    insideN);
+        }
+
+        @Override
         public double at(final double suctionCm) {
             return (saturated - inside) * saturation(suctionCm, gapAlphaPerCm, gapN)
                     + residual
                     + (inside - residual) * saturation(suctionCm, insideAlphaPerCm, insideN);
+        }
+    }
+
+    /**
+     * A curve moved to what a drain test showed: the air that a suction opens is scaled, and the pores changed.
+     *
+     * @param base the curve of the tables
+     * @param saturated θs as found [vol/vol]
+     * @param airFactor air at any suction against the table's
+     */
+    record Moved(Retention base, double saturated, double airFactor) implements Retention {
+
+        /** Water that no suction of a pot takes out. */
+        private static final double LEAST = 0.002;
+
+        public Moved {
+            within("retention.saturated", saturated, 0, 1, "vol/vol");
+            within("retention.airFactor", airFactor, 0, 1000, "(times the table's)");
+        }
+
+        @Override
+        public double at(final double suctionCm) {
+            return Math.max(
+                    Math.min(LEAST, saturated), saturated - airFactor * (base.saturated() - base.at(suctionCm)));
+        }
+    }
+
+    /**
+     * Curves of several materials together, each weighted.
+     *
+     * @param parts the curves
+     * @param weights litres of each in a litre; same order
+     * @param saturated pores that water can enter [vol/vol]
+     */
+    record Together(List<Retention> parts, List<Double> weights, double saturated) implements Retention {
+
+        public Together {
+            parts = List.copyOf(parts);
+            weights = List.copyOf(weights);
+        }
+
+        @Override
+        public double at(final double suctionCm) {
+            double sum = 0;
+            for (int i = 0; i < parts.size(); i++) {
+                sum += weights.get(i) * parts.get(i).at(suctionCm);
+            }
+            return Math.min(saturated, sum);
         }
     }
 }

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -57,6 +58,51 @@ public final class CsvTable {
         return List.copyOf(result);
     }
 
+    /**
+     * A line that was read, or why it could not be.
+     *
+     * @param line its number in the file
+     * @param value what it holds; nothing if it could not be read
+     * @param problem why it could not be read; nothing if it could
+     */
+    public record Outcome<T>(long line, Optional<T> value, Optional<String> problem) {}
+
+    /**
+     * Reads every line, each on its own: a bad one is reported and the rest still read.
+     *
+     * @param columns columns that the header must have; further ones are left alone
+     * @throws BadCellException if the header lacks a column
+     */
+    public static <T> List<Outcome<T>> each(
+            final String name, final Reader text, final List<String> columns, final Function<Row, T> reader) {
+        final List<Outcome<T>> outcomes = new ArrayList<>();
+        try (CSVParser parser = FORMAT.parse(text)) {
+            for (final String column : columns) {
+                if (!parser.getHeaderNames().contains(column)) {
+                    throw new BadCellException(
+                            name, 1, column, "missing", "a header with the columns " + String.join(", ", columns));
+                }
+            }
+            for (final CSVRecord csv : parser) {
+                outcomes.add(outcome(new Row(name, parser.getCurrentLineNumber(), csv), csv, reader));
+            }
+        } catch (final IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return List.copyOf(outcomes);
+    }
+
+    private static <T> Outcome<T> outcome(final Row row, final CSVRecord csv, final Function<Row, T> reader) {
+        try {
+            if (!csv.isConsistent()) {
+                throw row.bad("(all)", csv.size() + " cells", "one cell for each of the header's columns");
+            }
+            return new Outcome<>(row.line, Optional.of(reader.apply(row)), Optional.empty());
+        } catch (final IllegalArgumentException e) {
+            return new Outcome<>(row.line, Optional.empty(), Optional.of(String.valueOf(e.getMessage())));
+        }
+    }
+
     /** One line of a table. */
     public static final class Row {
 
@@ -68,6 +114,11 @@ public final class CsvTable {
             this.table = table;
             this.line = line;
             this.csv = csv;
+        }
+
+        /** Number of the line in its file. */
+        public long line() {
+            return line;
         }
 
         /** The cell's text, stripped; may be empty. */
@@ -118,6 +169,11 @@ public final class CsvTable {
         /** One of the constants of an enum, in any case. */
         public <E extends Enum<E>> E oneOf(final String column, final Class<E> type) {
             return constant(column, filled(column), type);
+        }
+
+        /** One of the constants of an enum, or the given one if the cell is empty. */
+        public <E extends Enum<E>> E oneOfOr(final String column, final Class<E> type, final E otherwise) {
+            return text(column).isEmpty() ? otherwise : oneOf(column, type);
         }
 
         /** Constants of an enum, separated by semicolons. */

@@ -2,6 +2,8 @@ package looseknit.core.need;
 
 import static looseknit.core.measure.Require.within;
 
+import java.util.OptionalDouble;
+
 /**
  * How a person really waters.
  *
@@ -9,8 +11,26 @@ import static looseknit.core.measure.Require.within;
  * @param amount how much they give
  * @param hand what they tend to
  * @param water what water they use
+ * @param alkalinityMgPerL alkalinity of the water as calcium carbonate, if known [mg/L], 0 to 600
+ * @param waterEcDsPerM salts of the water, if known [dS/m], 0 to 5
  */
-public record Habit(double everyDays, Amount amount, Hand hand, Water water) {
+public record Habit(
+        double everyDays,
+        Amount amount,
+        Hand hand,
+        Water water,
+        OptionalDouble alkalinityMgPerL,
+        OptionalDouble waterEcDsPerM) {
+
+    /** A habit with water of which only the kind is known. */
+    public Habit(final double everyDays, final Amount amount, final Hand hand, final Water water) {
+        this(everyDays, amount, hand, water, OptionalDouble.empty(), OptionalDouble.empty());
+    }
+
+    /** The same habit with another interval. */
+    public Habit every(final double days) {
+        return new Habit(days, amount, hand, water, alkalinityMgPerL, waterEcDsPerM);
+    }
 
     /** How much is given. */
     public enum Amount {
@@ -48,15 +68,19 @@ public record Habit(double everyDays, Amount amount, Hand hand, Water water) {
 
     /** Where the water comes from. */
     public enum Water {
-        RAIN("rain"),
-        DISTILLED("distilled water"),
-        SOFT_TAP("soft tap water"),
-        HARD_TAP("hard tap water");
+        RAIN("rain", 0.03, 5),
+        DISTILLED("distilled water", 0.02, 2),
+        SOFT_TAP("soft tap water", 0.3, 60),
+        HARD_TAP("hard tap water", 0.75, 220);
 
         private final String words;
+        private final double usualEcDsPerM;
+        private final double usualAlkalinityMgPerL;
 
-        Water(final String words) {
+        Water(final String words, final double usualEcDsPerM, final double usualAlkalinityMgPerL) {
             this.words = words;
+            this.usualEcDsPerM = usualEcDsPerM;
+            this.usualAlkalinityMgPerL = usualAlkalinityMgPerL;
         }
 
         public String words() {
@@ -71,5 +95,17 @@ public record Habit(double everyDays, Amount amount, Hand hand, Water water) {
 
     public Habit {
         within("habit.everyDays", everyDays, 0.5, 120, "days");
+        alkalinityMgPerL.ifPresent(value -> within("habit.alkalinity", value, 0, 600, "mg/L of calcium carbonate"));
+        waterEcDsPerM.ifPresent(value -> within("habit.waterEc", value, 0, 5, "dS/m"));
+    }
+
+    /** Salts of the water as measured, or as such water usually has [dS/m]; typical, from memory. */
+    public double ecDsPerM() {
+        return waterEcDsPerM.orElse(water.usualEcDsPerM);
+    }
+
+    /** Alkalinity of the water as measured, or as such water usually has, as calcium carbonate [mg/L]; typical, from memory. */
+    public double alkalinity() {
+        return alkalinityMgPerL.orElse(water.usualAlkalinityMgPerL);
     }
 }

@@ -15,6 +15,18 @@ public enum Light {
         this.dailyLightMol = dailyLightMol;
     }
 
+    /** The class whose typical light is nearest in ratio. */
+    static Light nearest(final double mol) {
+        Light best = DIM;
+        for (final Light each : values()) {
+            if (Math.abs(Math.log(Math.max(mol, 0.1) / each.dailyLightMol))
+                    < Math.abs(Math.log(Math.max(mol, 0.1) / best.dailyLightMol))) {
+                best = each;
+            }
+        }
+        return best;
+    }
+
     public String words() {
         return words;
     }

@@ -11,7 +11,9 @@ import java.util.List;
  * @param otherNames synonyms and further common names
  * @param group group whose needs it inherits
  * @param needs the group's needs with what differs for this plant
+ * @param growing the group's ways with what differs for this plant
  * @param poison caution about poison; empty if none is known here
+ * @param trade note on trade rules; empty if none is known here
  * @param note what to know about it
  * @param source where the differences come from
  */
@@ -22,11 +24,18 @@ public record Plant(
         List<String> otherNames,
         PlantGroup group,
         Needs needs,
+        Growing growing,
         String poison,
+        String trade,
         String note,
         String source) {
 
     public Plant {
         otherNames = List.copyOf(otherNames);
+    }
+
+    /** The same plant with other ways. */
+    public Plant with(final Needs otherNeeds, final Growing otherGrowing) {
+        return new Plant(id, name, botanical, otherNames, group, otherNeeds, otherGrowing, poison, trade, note, source);
     }
 }

@@ -1,9 +1,9 @@
 package looseknit.core.need;
 
-import java.util.Comparator;
+import java.io.Reader;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -11,7 +11,6 @@ import looseknit.core.dry.Trigger;
 import looseknit.core.measure.Band;
 import looseknit.core.measure.CsvTable;
 import looseknit.core.measure.CsvTable.Row;
-import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 
 /** The plants that the application knows, by id, in the order of their table. */
 public final class PlantBook {
@@ -40,28 +39,39 @@ public final class PlantBook {
         return Optional.ofNullable(plants.get(id));
     }
 
-    /** The plants whose names come closest to what was typed, best first. */
-    public List<Plant> closest(final String typed, final int howMany) {
-        final JaroWinklerSimilarity similarity = new JaroWinklerSimilarity();
-        final String wanted = typed.toLowerCase(Locale.ROOT).replace('_', ' ');
-        return plants.values().stream()
-                .sorted(Comparator.comparingDouble((Plant plant) -> -names(plant)
-                        .mapToDouble(name -> similarity.apply(wanted, name.toLowerCase(Locale.ROOT)))
-                        .max()
-                        .orElse(0)))
-                .limit(howMany)
-                .toList();
+    /** These plants with further ones, which take the place of those with the same id. */
+    public PlantBook with(final Collection<Plant> own) {
+        final PlantBook book = new PlantBook();
+        book.groups.putAll(groups);
+        book.plants.putAll(plants);
+        own.forEach(plant -> book.plants.put(plant.id(), plant));
+        return book;
     }
 
-    private static Stream<String> names(final Plant plant) {
-        return Stream.concat(Stream.of(plant.name(), plant.botanical()), plant.otherNames().stream());
+    public Optional<PlantGroup> group(final String id) {
+        return Optional.ofNullable(groups.get(id));
+    }
+
+    /** Reads plants from a table with the header of the shipped one; groups are those of this book. */
+    public List<Plant> read(final String tableName, final Reader text) {
+        return CsvTable.read(tableName, text, this::plant);
+    }
+
+    /** The plants whose names come closest to what was typed, best first; typing errors are forgiven. */
+    public List<Plant> closest(final String typed, final int howMany) {
+        return NameSearch.closest(
+                typed,
+                List.copyOf(plants.values()),
+                plant -> Stream.concat(Stream.of(plant.name(), plant.botanical()), plant.otherNames().stream())
+                        .toList(),
+                howMany);
     }
 
     private static PlantBook load() {
         final PlantBook book = new PlantBook();
         CsvTable.resource(PlantBook.class, "groups.csv", PlantBook::group)
                 .forEach(group -> book.groups.put(group.id(), group));
-        CsvTable.resource(PlantBook.class, "plants.csv", row -> book.plant(row))
+        CsvTable.resource(PlantBook.class, "plants.csv", book::plant)
                 .forEach(plant -> book.plants.put(plant.id(), plant));
         return book;
     }
@@ -78,10 +88,27 @@ public final class PlantBook {
                 row.number("life_y", 0.1, 50),
                 row.number("leaf_layers", 0.1, 12),
                 row.number("thrift", 0.05, 2));
+        final Growing growing = new Growing(
+                row.oneOf("light_low", Light.class),
+                row.oneOf("light_high", Light.class),
+                row.number("temp_low_c", -30, 30),
+                row.number("temp_high_c", -30, 50),
+                row.oneOf("minerals", Growing.Minerals.class),
+                row.oneOf("texture", Growing.Texture.class),
+                row.number("root_depth_cm", 2, 80),
+                row.filled("planting"),
+                row.oneOf("rest", Growing.Rest.class),
+                row.number("repot_years", 0.5, 30),
+                row.oneOf("repotting", Growing.Repotting.class),
+                row.number("kg_per_pot_l", 0, 3),
+                row.number("height_over_width", 0.1, 12));
         return new PlantGroup(
                 row.filled("id"),
                 row.filled("name"),
                 needs,
+                growing,
+                row.text("poison"),
+                row.text("trade"),
                 row.filled("roots"),
                 row.filled("acidity"),
                 row.filled("food"),
@@ -96,33 +123,65 @@ public final class PlantBook {
     private Plant plant(final Row row) {
         final PlantGroup group = Optional.ofNullable(groups.get(row.filled("group")))
                 .orElseThrow(() -> row.bad("group", row.text("group"), "one of " + groups.keySet()));
-        final Needs inherited = group.needs();
-        final Needs needs = new Needs(
-                new Band(
-                        row.numberOr("air_low", 0, 1, inherited.air().low()),
-                        row.numberOr("air_high", 0, 1, inherited.air().high())),
-                inherited.water(),
-                inherited.easyWater(),
-                new Band(
-                        row.numberOr("ph_low", 2, 12, inherited.ph().low()),
-                        row.numberOr("ph_high", 2, 12, inherited.ph().high())),
-                new Band(
-                        row.numberOr("n_low", 0, 2000, inherited.nitrogen().low()),
-                        row.numberOr("n_high", 0, 2000, inherited.nitrogen().high())),
-                inherited.mostEcDsPerM(),
-                row.text("trigger").isEmpty() ? inherited.trigger() : row.oneOf("trigger", Trigger.class),
-                inherited.lifeYears(),
-                row.numberOr("leaf_layers", 0.1, 12, inherited.leafLayers()),
-                row.numberOr("thrift", 0.05, 2, inherited.thrift()));
         return new Plant(
                 row.filled("id"),
                 row.filled("name"),
                 row.filled("botanical"),
                 row.list("other_names"),
                 group,
-                needs,
-                row.text("poison"),
-                row.filled("note"),
+                needs(row, group.needs()),
+                growing(row, group.growing()),
+                inherited(row, "poison", group.poison()),
+                inherited(row, "trade", group.trade()),
+                row.text("note"),
                 row.filled("source"));
+    }
+
+    /** A cell, the group's text where it is empty, and nothing where it says "none". */
+    private static String inherited(final Row row, final String column, final String groups) {
+        final String text = row.text(column);
+        return text.isEmpty() ? groups : text.equals("none") ? "" : text;
+    }
+
+    private static Needs needs(final Row row, final Needs inherited) {
+        return new Needs(
+                band(row, "air", inherited.air(), 1),
+                inherited.water(),
+                inherited.easyWater(),
+                band(row, "ph", inherited.ph(), 12),
+                band(row, "n", inherited.nitrogen(), 2000),
+                inherited.mostEcDsPerM(),
+                row.oneOfOr("trigger", Trigger.class, inherited.trigger()),
+                inherited.lifeYears(),
+                row.numberOr("leaf_layers", 0.1, 12, inherited.leafLayers()),
+                row.numberOr("thrift", 0.05, 2, inherited.thrift()));
+    }
+
+    private static Band band(final Row row, final String name, final Band inherited, final double most) {
+        final double low = row.numberOr(name + "_low", 0, most, inherited.low());
+        final double high = row.numberOr(name + "_high", 0, most, Math.max(low, inherited.high()));
+        if (low > high) {
+            throw row.bad(name + "_high", row.text(name + "_high"), "a number from %s to %s".formatted(low, most));
+        }
+        return new Band(low, high);
+    }
+
+    private static Growing growing(final Row row, final Growing inherited) {
+        final Light low = row.oneOfOr("light_low", Light.class, inherited.lightLow());
+        final Light high = row.oneOfOr("light_high", Light.class, inherited.lightHigh());
+        return new Growing(
+                low,
+                high.compareTo(low) < 0 ? low : high,
+                row.numberOr("temp_low_c", -30, 30, inherited.tempLowC()),
+                row.numberOr("temp_high_c", -30, 50, inherited.tempHighC()),
+                row.oneOfOr("minerals", Growing.Minerals.class, inherited.minerals()),
+                inherited.texture(),
+                row.numberOr("root_depth_cm", 2, 80, inherited.rootDepthCm()),
+                row.text("planting").isEmpty() ? inherited.planting() : row.text("planting"),
+                row.oneOfOr("rest", Growing.Rest.class, inherited.rest()),
+                row.numberOr("repot_years", 0.5, 30, inherited.repotYears()),
+                row.oneOfOr("repotting", Growing.Repotting.class, inherited.repotting()),
+                row.numberOr("kg_per_pot_l", 0, 3, inherited.kgPerPotLitre()),
+                row.numberOr("height_over_width", 0.1, 12, inherited.heightOverWidth()));
     }
 }

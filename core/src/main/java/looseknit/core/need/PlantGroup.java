@@ -3,6 +3,10 @@ package looseknit.core.need;
 /**
  * Plants whose roots ask for much the same.
  *
+ * @param needs what they ask of a mix
+ * @param growing how they live
+ * @param poison caution about poison that holds for the group; empty if none
+ * @param trade note on trade rules; empty if none
  * @param roots why the air and water are as they are
  * @param acidity why the pH is as it is
  * @param food why the food is as it is
@@ -10,4 +14,14 @@ package looseknit.core.need;
  * @param source where the figures come from
  */
 public record PlantGroup(
-        String id, String name, Needs needs, String roots, String acidity, String food, String life, String source) {}
+        String id,
+        String name,
+        Needs needs,
+        Growing growing,
+        String poison,
+        String trade,
+        String roots,
+        String acidity,
+        String food,
+        String life,
+        String source) {}

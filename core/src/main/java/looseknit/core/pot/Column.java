@@ -73,7 +73,7 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
         return switch (pot.base()) {
             case NO_HOLES -> new Column(height, taper, 0, Math.max(0, Math.min(height, pot.baseCm() - pot.layerCm())));
             case WICK -> new Column(height, taper, pot.baseCm() + pot.layerCm(), 0);
-            case ON_FEET, FLAT -> new Column(height, taper, layerSuction(pot, mix), 0);
+            case ON_FEET, HANGING, FLAT -> new Column(height, taper, layerSuction(pot, mix), 0);
         };
     }
 

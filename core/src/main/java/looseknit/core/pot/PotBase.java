@@ -4,6 +4,8 @@ package looseknit.core.pot;
 public enum PotBase {
     /** Open holes, raised. */
     ON_FEET("on feet"),
+    /** Open holes in the air, hung up. */
+    HANGING("hanging"),
     /** Open holes on a hard surface: drains like a raised pot as long as the holes stay clear. */
     FLAT("flat on a hard surface"),
     /** Closed, with free water up to the overflow height. */

@@ -19,6 +19,7 @@ import looseknit.core.need.Target;
  * @param rowLitres loose litres of each row to fill that pot once, in the order of the recipe; empty without a pot
  * @param headline the worst miss in a sentence, or that all fits
  * @param fits whether no reading misses its target
+ * @param contradictions what in the brief does not go together, whatever the mix or with this one
  * @param notices what is odd about the recipe as written
  */
 public record Evaluation(
@@ -39,4 +40,5 @@ public record Evaluation(
         List<OneMore> oneLess,
         List<Remedy> remedies,
         List<Caution> cautions,
+        List<Contradiction> contradictions,
         List<String> notices) {}

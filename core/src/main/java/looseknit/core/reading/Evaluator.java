@@ -71,13 +71,14 @@ public final class Evaluator {
                 more,
                 less,
                 new Remedies(figures, targets, leastAir, now).best(both),
-                Cautions.of(recipe, brief, figures.wetKg()),
+                Cautions.shipped().of(recipe, brief, figures.signs()),
+                Contradictions.of(Optional.of(recipe), brief, known),
                 notices(recipe, figures));
     }
 
     /** Least air for the plant of a brief, or for roots in general [vol/vol]. */
     static double leastAir(final Brief brief) {
-        return brief.plant().map(plant -> plant.needs().air().low()).orElse(Figures.LEAST_AIR);
+        return brief.needs().map(needs -> needs.air().low()).orElse(Figures.LEAST_AIR);
     }
 
     private static List<Double> shares(final Recipe recipe) {
@@ -151,9 +152,10 @@ public final class Evaluator {
             notices.add("The percentages add up to %s %%, %s %% too much. Readings are for the proportions as written."
                     .formatted(percent(1 - missing), percent(-missing)));
         }
+        notices.addAll(WishCheck.unkept(recipe, figures.brief().wishes()));
         recipe.namedTwice().forEach(material -> notices.add("%s is named twice.".formatted(material.name())));
         Segregation.of(figures.mix()).stream()
-                .filter(each -> each.kind() == Segregation.Kind.WASHES_DOWN || each.kind() == Segregation.Kind.SINKS)
+                .filter(each -> each.kind() == Segregation.Kind.SINKS)
                 .forEach(each -> notices.add(Phrases.segregation(each)));
         return List.copyOf(notices);
     }

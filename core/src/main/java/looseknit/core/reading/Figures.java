@@ -11,6 +11,8 @@ import looseknit.core.blend.Food;
 import looseknit.core.blend.Ingredients;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
+import looseknit.core.blend.Segregation;
+import looseknit.core.caution.Signs;
 import looseknit.core.dry.Dressing;
 import looseknit.core.dry.DryDown;
 import looseknit.core.dry.Foliage;
@@ -19,14 +21,16 @@ import looseknit.core.dry.Reservoir;
 import looseknit.core.dry.Trigger;
 import looseknit.core.dry.Weather;
 import looseknit.core.need.Brief;
+import looseknit.core.need.Growing;
 import looseknit.core.need.Habit;
 import looseknit.core.need.Needs;
 import looseknit.core.need.Place;
-import looseknit.core.need.Plant;
 import looseknit.core.need.Quality;
 import looseknit.core.pot.Column;
 import looseknit.core.pot.Pot;
+import looseknit.core.pot.PotBase;
 import looseknit.core.pot.PotTable;
+import looseknit.core.pot.Stability;
 
 /**
  * The bare figures of a recipe under a brief, without spread or explanation: what is computed anew for every small change. Tests
@@ -42,6 +46,9 @@ final class Figures {
 
     /** Temperature where none is named [°C]. */
     static final double ROOM_C = 20;
+
+    /** Suction at which a mix counts as dry for its weight [cm]. */
+    private static final double DRY_SUCTION_CM = 100;
 
     /** Least air for roots in general, where no plant is named; AS 3743 prints 13 % (from memory). */
     static final double LEAST_AIR = 0.13;
@@ -90,7 +97,7 @@ final class Figures {
     }
 
     private static Optional<Foliage> foliage(final Brief brief) {
-        return brief.plant().flatMap(plant -> brief.pot().map(pot -> Brief.foliage(plant, brief.stage(), pot)));
+        return brief.needs().flatMap(needs -> brief.pot().map(pot -> Brief.foliage(needs, brief.stage(), pot)));
     }
 
     /** The figures with other amounts of the same materials, or other doses. */
@@ -206,7 +213,7 @@ final class Figures {
     }
 
     Trigger trigger() {
-        return brief.plant().map(Plant::needs).map(Needs::trigger).orElse(Trigger.HALF);
+        return brief.needs().map(Needs::trigger).orElse(Trigger.HALF);
     }
 
     /** Days from the usual watering until the plant wants water. */
@@ -239,6 +246,35 @@ final class Figures {
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(
                         mixKg(water()) + layerKg() + brief.pot().get().emptyKg());
+    }
+
+    /** What cautions ask of the computation. */
+    Signs signs() {
+        return new Signs(
+                wetKg(),
+                tipDeg(),
+                food(),
+                salts(),
+                ph(),
+                Segregation.of(mix).stream().map(Segregation::kind).toList());
+    }
+
+    /** Tilt at which the pot with a grown plant falls when the mix is dry [°]. */
+    private OptionalDouble tipDeg() {
+        if (brief.plant().isEmpty()
+                || brief.pot().isEmpty()
+                || brief.pot().get().base() == PotBase.HANGING) {
+            return OptionalDouble.empty();
+        }
+        final Pot pot = brief.pot().get();
+        final Growing growing = brief.plant().get().growing();
+        final double size = Math.min(1, brief.stage().leaf());
+        final Stability.Cargo plant = new Stability.Cargo(
+                Math.min(500, growing.kgPerPotLitre() * pot.mixLitres() * size),
+                Math.min(400, 0.5 * growing.heightOverWidth() * pot.topCm() * size),
+                0);
+        return OptionalDouble.of(Stability.of(pot, densityGPerL() / 1000 + mix.waterAt(DRY_SUCTION_CM), plant)
+                .tipsAtDeg());
     }
 
     double mixKg(final double waterContent) {

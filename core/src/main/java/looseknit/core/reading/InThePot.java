@@ -73,7 +73,7 @@ public final class InThePot {
                 pot,
                 figures.reservoir().orElseThrow(),
                 place.weather(),
-                Brief.foliage(plant, brief.stage(), pot),
+                Brief.foliage(plant.needs(), brief.stage(), pot),
                 dressing,
                 plant.needs().trigger());
     }

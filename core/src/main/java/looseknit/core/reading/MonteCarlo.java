@@ -202,7 +202,7 @@ public final class MonteCarlo {
                 final Material material = mix.materials().get(i);
                 final double own = mix.litresPerLitre(i)
                         * material.chemistry().bufferMeqPerLPerPh()
-                        * Math.max(0.1, 1 + material.materialClass().bufferRelativeSd() * normal());
+                        * Math.max(0.1, 1 + material.doubt().bufferRelativeSd() * normal());
                 buffer += own;
                 sum += own * (material.chemistry().ph() + Trait.PH.lotSd(material) * normal());
             }

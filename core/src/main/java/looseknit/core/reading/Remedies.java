@@ -128,7 +128,7 @@ final class Remedies {
         if (every == habit.everyDays() || every > 120) {
             return;
         }
-        final Brief brief = base.brief().with(new Habit(every, habit.amount(), habit.hand(), habit.water()));
+        final Brief brief = base.brief().with(habit.every(every));
         candidate(
                 Remedy.Kind.INTERVAL,
                 "",

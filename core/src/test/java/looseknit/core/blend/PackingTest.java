@@ -10,6 +10,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.SizeClasses;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -1,5 +1,7 @@
 package looseknit.core.blend;
 
+import looseknit.core.material.SizeClasses;
+
 /** Packing of spheres by the formulas that pack materials, for comparison with measured spheres. */
 public final class Spheres {
 

@@ -82,13 +82,61 @@ class BookTest {
         assertThatThrownBy(() -> Book.readMaterials("materials.csv", new StringReader(broken)))
                 .isInstanceOf(BadCellException.class)
                 .hasMessage(
-                        "materials.csv, line 3, column bulk_density_g_per_l: \"heavy\"; allowed: a number from 5.0 to 3000.0");
+                        "materials.csv, line 6, column bulk_density_g_per_l: \"heavy\"; allowed: a number from 5.0 to 3000.0");
         assertThatThrownBy(() -> Book.readMaterials(
                         "materials.csv", new StringReader(table.replaceFirst(",water;acidity,", ",water;sour,"))))
                 .hasMessageContaining("line 2, column roles: \"sour\"; allowed: one of [AIR, WATER");
         assertThatThrownBy(() -> Book.readMaterials(
                         "materials.csv", new StringReader(table.replaceFirst("0.15,1,6,100", "0.15,0.1,6,100"))))
-                .hasMessageContaining("line 2, column d50_mm");
+                .hasMessageContaining("line 3, column d50_mm");
+    }
+
+    @Test
+    void holdsWhatGrowersUse() {
+        final Book book = Book.shipped();
+        final long entries =
+                book.materials().stream().filter(Material::forRecipes).count()
+                        + book.amendments().size();
+
+        assertThat(entries).isGreaterThanOrEqualTo(70);
+        assertThat(book.materials().stream().filter(each -> each.is(Nature.NEVER)))
+                .extracting(Material::id)
+                .containsExactlyInAnyOrder("polystyrene", "beach_sand", "unknown_sand", "builders_rubble");
+    }
+
+    @ParameterizedTest
+    @MethodSource("materials")
+    void saysWhatToKnowBeforeUse(final Material material) {
+        if (!material.forRecipes()) {
+            return;
+        }
+        assertThat(material.advice().does().split("[.:;] ")).as("two sentences").hasSizeGreaterThanOrEqualTo(2);
+        assertThat(material.advice().grade()).isNotBlank();
+        assertThat(material.advice().prepare()).isNotBlank();
+        assertThat(material.advice().notFor()).isNotBlank();
+        assertThat(material.advice().standIns())
+                .isNotEmpty()
+                .doesNotContain(material.id())
+                .allMatch(id -> Book.shipped().material(id).isPresent());
+    }
+
+    @ParameterizedTest
+    @MethodSource("materials")
+    void virtualPackingBelongsToGradeAndPacking(final Material material) {
+        assertThat(VirtualPacking.of(
+                        material.grainSize(),
+                        material.physics().packingFraction(),
+                        material.physics().fillEfficiency()))
+                .isCloseTo(material.physics().virtualPacking(), within(0.002));
+    }
+
+    @Test
+    void amendmentsNameStandInsThatExist() {
+        assertThat(Book.shipped().amendments()).allSatisfy(each -> {
+            assertThat(each.advice().notFor()).isNotBlank();
+            assertThat(each.advice().standIns())
+                    .allMatch(id -> Book.shipped().amendment(id).isPresent());
+        });
     }
 
     @Test

@@ -10,27 +10,19 @@ final class SoilAsMaterial {
 
     static Material of(final Material like, final Retention curve) {
         final Material.Physics physics = like.physics();
-        return new Material(
-                "soil",
-                "Soil",
-                like.roles(),
-                like.form(),
-                like.packL(),
-                like.hazards(),
-                like.materialClass(),
-                like.grainSize(),
-                new Material.Physics(
-                        physics.bulkDensityGPerL(),
-                        curve.saturated(),
-                        physics.packingFraction(),
-                        physics.virtualPacking(),
-                        physics.fillEfficiency(),
-                        physics.settling(),
-                        physics.squeeze()),
-                like.chemistry(),
-                like.halfLifeYears(),
-                curve,
-                like.does(),
-                like.source());
+        return like.named("soil", "Soil")
+                .found(
+                        like.grainSize(),
+                        new Material.Physics(
+                                physics.bulkDensityGPerL(),
+                                curve.saturated(),
+                                physics.packingFraction(),
+                                physics.virtualPacking(),
+                                physics.fillEfficiency(),
+                                physics.settling(),
+                                physics.squeeze()),
+                        like.chemistry(),
+                        curve,
+                        like.doubt());
     }
 }

@@ -1,6 +1,5 @@
-package looseknit.core.blend;
+package looseknit.core.material;
 
-import looseknit.core.material.GrainSize;
 import org.hipparchus.special.Erf;
 
 /**
@@ -8,13 +7,13 @@ import org.hipparchus.special.Erf;
  *
  * @see "de Larrard, F. (1999). Concrete Mixture Proportioning, chapter 1: loosening and wall effect (from memory)"
  */
-final class SizeClasses {
+public final class SizeClasses {
 
     /** Lower edge of the first class [mm]. */
     private static final double FIRST_EDGE_MM = 0.03125;
 
     /** Number of classes, each twice as wide as the one before, up to 32 mm. */
-    static final int COUNT = 10;
+    public static final int COUNT = 10;
 
     private static final double LOOSENING_EXPONENT = 1.02;
     private static final double WALL_EXPONENT = 1.50;
@@ -32,7 +31,7 @@ final class SizeClasses {
      *
      * @param ratio small over big diameter, 0 to 1
      */
-    static double loosening(final double ratio) {
+    public static double loosening(final double ratio) {
         return Math.sqrt(1 - Math.pow(1 - ratio, LOOSENING_EXPONENT));
     }
 
@@ -41,7 +40,7 @@ final class SizeClasses {
      *
      * @param ratio small over big diameter, 0 to 1
      */
-    static double wall(final double ratio) {
+    public static double wall(final double ratio) {
         return 1 - Math.pow(1 - ratio, WALL_EXPONENT);
     }
 
@@ -49,7 +48,7 @@ final class SizeClasses {
      * Share of a material in each class: log-normal below and above the median with its own spread on each side. The tails
      * are counted in the end classes.
      */
-    static double[] shares(final GrainSize size) {
+    public static double[] shares(final GrainSize size) {
         final double[] shares = new double[COUNT];
         double below = 0;
         for (int m = 0; m < COUNT; m++) {
@@ -67,7 +66,7 @@ final class SizeClasses {
      * @param other class that is added
      * @param otherVirtualPacking virtual packing fraction of the material added
      */
-    static double counted(final int skeleton, final int other, final double otherVirtualPacking) {
+    public static double counted(final int skeleton, final int other, final double otherVirtualPacking) {
         if (skeleton == other) {
             return 1;
         }
@@ -76,7 +75,8 @@ final class SizeClasses {
                 : otherVirtualPacking + WALL[skeleton][other] * (1 - otherVirtualPacking);
     }
 
-    private static double passing(final GrainSize size, final double openingMm) {
+    /** Share of a material that passes a sieve opening [mm]. */
+    public static double passing(final GrainSize size, final double openingMm) {
         final double z = Math.log(openingMm / size.d50Mm());
         final double spread =
                 z < 0 ? Math.log(size.d50Mm() / size.d10Mm()) / Z90 : Math.log(size.d90Mm() / size.d50Mm()) / Z90;

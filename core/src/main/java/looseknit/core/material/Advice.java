@@ -1,0 +1,24 @@
+package looseknit.core.material;
+
+import java.util.List;
+
+/**
+ * What to know about a material before using it; common practice unless its source says otherwise.
+ *
+ * @param does what it does in a mix, in two sentences
+ * @param grade which grade to take
+ * @param prepare what to do with it before mixing
+ * @param notFor what it must not be used for
+ * @param standIns ids of materials that may take its place, likeliest first; none is one to one
+ */
+public record Advice(String does, String grade, String prepare, String notFor, List<String> standIns) {
+
+    public Advice {
+        standIns = List.copyOf(standIns);
+    }
+
+    /** Advice of which only what it does is known. */
+    public static Advice does(final String does) {
+        return new Advice(does, "", "", "", List.of());
+    }
+}

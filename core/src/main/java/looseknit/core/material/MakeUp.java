@@ -1,0 +1,55 @@
+package looseknit.core.material;
+
+import static looseknit.core.measure.Require.within;
+
+import java.util.List;
+
+/**
+ * What a bought or base mix consists of, down to plain materials.
+ *
+ * @param constituents plain materials with their poured litres in a poured litre of the mix; together more than a litre, since mixing
+ *     shrinks
+ * @param certainty how well the make-up is known
+ */
+public record MakeUp(List<Constituent> constituents, Certainty certainty) {
+
+    /** How well a make-up is known, and how much wider that makes every spread; by judgement. */
+    public enum Certainty {
+        KNOWN("known", 1),
+        ESTIMATED("estimated", 1.6),
+        UNKNOWN("guessed", 2.5);
+
+        private final String words;
+        private final double widening;
+
+        Certainty(final String words, final double widening) {
+            this.words = words;
+            this.widening = widening;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Factor on the spreads of the constituents. */
+        public double widening() {
+            return widening;
+        }
+    }
+
+    /**
+     * A plain material of the mix.
+     *
+     * @param litresPerLitre poured litres of it in a poured litre of the mix, 0 to 10
+     */
+    public record Constituent(Material material, double litresPerLitre) {
+
+        public Constituent {
+            within("constituent.litresPerLitre", litresPerLitre, 0, 10, "L/L");
+        }
+    }
+
+    public MakeUp {
+        constituents = List.copyOf(constituents);
+    }
+}

@@ -1,0 +1,56 @@
+package looseknit.core.need;
+
+import static looseknit.core.measure.Require.within;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+
+/**
+ * What the grower wants of a mix beyond what the plant needs: the schools of the craft, each allowed, none preached.
+ *
+ * @param fibre which water-holding base
+ * @param noCompost nothing that feeds by rotting in the mix
+ * @param drainageLayer a drainage layer or none; nothing if it is all the same
+ * @param mineralOnly no organic matter at all
+ * @param cheap as cheap as it gets
+ * @param light light to carry or to hang
+ * @param mostMaterials at most so many materials, 1 to 12
+ * @param lifeYears must keep its air for so many years, 0.5 to 20
+ */
+public record Wishes(
+        Fibre fibre,
+        boolean noCompost,
+        Optional<Boolean> drainageLayer,
+        boolean mineralOnly,
+        boolean cheap,
+        boolean light,
+        OptionalInt mostMaterials,
+        OptionalDouble lifeYears) {
+
+    /** Peat or coir. */
+    public enum Fibre {
+        EITHER("peat or coir"),
+        NO_PEAT("no peat"),
+        NO_COIR("no coir");
+
+        private final String words;
+
+        Fibre(final String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** No wishes. */
+    public static final Wishes NONE = new Wishes(
+            Fibre.EITHER, false, Optional.empty(), false, false, false, OptionalInt.empty(), OptionalDouble.empty());
+
+    public Wishes {
+        mostMaterials.ifPresent(value -> within("wishes.mostMaterials", value, 1, 12, "materials"));
+        lifeYears.ifPresent(value -> within("wishes.lifeYears", value, 0.5, 20, "years"));
+    }
+}

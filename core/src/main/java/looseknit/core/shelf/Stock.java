@@ -1,0 +1,73 @@
+package looseknit.core.shelf;
+
+import static looseknit.core.measure.Require.within;
+
+import java.util.OptionalDouble;
+import looseknit.core.material.Material;
+
+/**
+ * How a pack is sold, and how many poured litres it makes.
+ *
+ * @param sold what the label states
+ * @param amount litres or kilograms as the label states them, above 0 up to 10,000
+ * @param swell loosened litres per litre of a pressed bale, or per kilogram of a brick; without meaning otherwise
+ */
+public record Stock(Sold sold, double amount, double swell) {
+
+    /** What a label states. */
+    public enum Sold {
+        /** Loose litres. */
+        LOOSE_LITRES("loose, by litres"),
+        /** Litres of a pressed bale, before it is loosened. */
+        PRESSED_LITRES("pressed bale, by litres"),
+        /** Kilograms of a dry brick that swells in water. */
+        BRICK_KG("dry brick, by weight"),
+        /** Kilograms of loose matter, as sand is sold. */
+        LOOSE_KG("loose, by weight");
+
+        private final String words;
+
+        Sold(final String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Loosened litres from a pressed litre, and from a kilogram of coir brick; common practice, no source. */
+    public static final double USUAL_BALE_SWELL = 1.6;
+
+    public static final double USUAL_BRICK_L_PER_KG = 14;
+
+    public Stock {
+        within("lot.amount", amount, 1e-3, 10_000, sold == Sold.LOOSE_LITRES ? "L" : "L or kg");
+        if (sold == Sold.PRESSED_LITRES) {
+            within("lot.swell", swell, 1, 6, "litres from a pressed litre");
+        }
+        if (sold == Sold.BRICK_KG) {
+            within("lot.swell", swell, 1, 30, "litres from a kilogram");
+        }
+    }
+
+    /** Litres to scoop that the pack makes of this material [L]. */
+    public double usableLitres(final Material material) {
+        return switch (sold) {
+            case LOOSE_LITRES -> amount;
+            case PRESSED_LITRES, BRICK_KG -> amount * swell;
+            case LOOSE_KG ->
+                1000
+                        * amount
+                        / (material.physics().bulkDensityGPerL()
+                                * (1 - material.physics().settling()));
+        };
+    }
+
+    /** Price of a litre to scoop; none without a price. */
+    public OptionalDouble pricePerLitre(final Material material, final OptionalDouble price) {
+        return price.isPresent()
+                ? OptionalDouble.of(within("lot.price", price.getAsDouble(), 0, 1e6, "") / usableLitres(material))
+                : OptionalDouble.empty();
+    }
+}

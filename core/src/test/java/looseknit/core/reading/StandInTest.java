@@ -1,0 +1,35 @@
+package looseknit.core.reading;
+
+import static looseknit.core.Materials.material;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+class StandInTest {
+
+    @Test
+    void saysWhatChanges() {
+        assertThat(StandIn.of(material("perlite_med"), material("pumice_med")).changes())
+                .contains("6 times as heavy")
+                .noneMatch(change -> change.contains("pH"));
+        assertThat(StandIn.of(material("peat"), material("coir_pith")).changes())
+                .contains("pH 5.8 instead of 3.9", "0.6 dS/m more salts");
+        assertThat(StandIn.of(material("orch_med"), material("pumice_med")).changes())
+                .contains("does not rot");
+        assertThat(StandIn.of(material("compost"), material("leaf_mould")).changes())
+                .contains("140 mg N/L less food");
+    }
+
+    @Test
+    void nothingChangesAgainstItself() {
+        assertThat(StandIn.of(material("peat"), material("peat")).changes()).isEmpty();
+    }
+
+    @Test
+    void theOtherWayRoundTheWordsTurn() {
+        assertThat(StandIn.of(material("orch_med"), material("bark_fine")).changes())
+                .anyMatch(change -> change.endsWith("less air"));
+        assertThat(StandIn.of(material("bark_fine"), material("orch_med")).changes())
+                .anyMatch(change -> change.endsWith("more air"));
+    }
+}
