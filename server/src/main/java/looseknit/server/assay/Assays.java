@@ -12,12 +12,16 @@ import looseknit.core.reading.InThePot;
 import looseknit.core.reading.Known;
 import looseknit.server.blend.Blend;
 import looseknit.server.blend.Blends;
+import looseknit.server.frame.Books;
+import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
 import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
@@ -26,6 +30,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Transactional
 public class Assays implements KnownSource {
 
+    private final Books books;
     private final MadeTestRepository tests;
     private final Blends blends;
     private final Clock clock;
@@ -34,7 +39,8 @@ public class Assays implements KnownSource {
     /** Counts changes of tests, so that nothing worked out from older ones is kept. */
     private final AtomicInteger changes = new AtomicInteger();
 
-    Assays(final MadeTestRepository tests, final Blends blends, final Clock clock) {
+    Assays(final Books books, final MadeTestRepository tests, final Blends blends, final Clock clock) {
+        this.books = books;
         this.tests = tests;
         this.blends = blends;
         this.clock = clock;
@@ -55,7 +61,7 @@ public class Assays implements KnownSource {
             test.toCore();
             final Blend blend = blends.get(blendId);
             final double temperatureC = new InThePot(
-                            blend.recipe().toCore(), blend.brief().toCore(), Known.NOTHING)
+                            blend.recipe().toCore(books), blend.brief().toCore(books), Known.NOTHING)
                     .acidity()
                     .temperatureC();
             forget();
@@ -78,6 +84,14 @@ public class Assays implements KnownSource {
         return test;
     }
 
+    /** Materials have changed: what was worked out with the old ones no longer holds. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    @TransactionalEventListener(fallbackExecution = true)
+    void materialsChanged(final MaterialsChanged event) {
+        changes.incrementAndGet();
+        beliefs.set(null);
+    }
+
     /** What is believed after all tests. */
     @Transactional(readOnly = true)
     public Beliefs beliefs() {
@@ -88,7 +102,7 @@ public class Assays implements KnownSource {
         final int before = changes.get();
         Beliefs now = Beliefs.UNTESTED;
         for (final MadeTest test : tests.findByRemovedAtIsNullOrderByStoredAt()) {
-            now = test.after(now);
+            now = test.after(now, books);
         }
         if (changes.get() == before) {
             beliefs.set(now);

@@ -24,6 +24,7 @@ import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
 import looseknit.server.blend.DoseRow;
 import looseknit.server.blend.PartRow;
+import looseknit.server.frame.Books;
 import looseknit.server.reading.RecipeBody;
 
 /** A test that was made of a blend, with the recipe as it was then. */
@@ -111,31 +112,31 @@ public class MadeTest {
     }
 
     /** What it showed, beside what was predicted for the recipe as it was. */
-    public List<Finding> findings() {
-        final Mix mix = mix();
-        return test.toCore().findings(mix, Acidity.of(mix, recipe().doses(), temperatureC));
+    public List<Finding> findings(final Books books) {
+        final Mix mix = mix(books);
+        return test.toCore().findings(mix, Acidity.of(mix, recipe(books).doses(), temperatureC));
     }
 
     /** What is believed after this test too. */
-    Beliefs after(final Beliefs before) {
-        final Mix mix = mix();
+    Beliefs after(final Beliefs before, final Books books) {
+        final Mix mix = mix(books);
         Beliefs beliefs = before;
-        for (final Finding finding : findings()) {
+        for (final Finding finding : findings(books)) {
             beliefs = beliefs.after(finding, mix, blendId.toString());
         }
         return beliefs;
     }
 
-    private Mix mix() {
-        return Mix.of(recipe());
+    private Mix mix(final Books books) {
+        return Mix.of(recipe(books));
     }
 
-    private Recipe recipe() {
+    private Recipe recipe(final Books books) {
         return new RecipeBody(
                         measure,
                         parts.stream().map(PartRow::body).toList(),
                         doses.stream().map(DoseRow::body).toList(),
                         null)
-                .toCore();
+                .toCore(books);
     }
 }

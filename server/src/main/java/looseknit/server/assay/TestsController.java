@@ -5,12 +5,15 @@ import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.assay.Finding;
 import looseknit.core.assay.Trait;
+import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
 import looseknit.core.measure.Estimate;
 import looseknit.server.blend.Blends;
+import looseknit.server.frame.Books;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,10 +29,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class TestsController {
 
+    private final Books books;
     private final Assays assays;
     private final Blends blends;
 
-    TestsController(final Assays assays, final Blends blends) {
+    TestsController(final Books books, final Assays assays, final Blends blends) {
+        this.books = books;
         this.assays = assays;
         this.blends = blends;
     }
@@ -64,8 +69,9 @@ class TestsController {
     TestsBody of(@PathVariable final UUID blendId) {
         final Beliefs beliefs = assays.beliefs();
         return new TestsBody(
-                assays.of(blendId).stream().map(TestsController::body).toList(),
-                blends.get(blendId).recipe().materials().stream()
+                assays.of(blendId).stream().map(this::body).toList(),
+                blends.get(blendId).recipe().materials(books).stream()
+                        .flatMap(TestsController::plain)
                         .map(material -> lot(beliefs, material))
                         .toList());
     }
@@ -86,12 +92,19 @@ class TestsController {
         return body(assays.restore(id));
     }
 
-    private static MadeTestBody body(final MadeTest test) {
+    /** The material itself, or what it consists of if it is a mix. */
+    private static Stream<Material> plain(final Material material) {
+        return material.makeUp()
+                .map(makeUp -> makeUp.constituents().stream().map(MakeUp.Constituent::material))
+                .orElse(Stream.of(material));
+    }
+
+    private MadeTestBody body(final MadeTest test) {
         return new MadeTestBody(
                 test.id(),
                 test.madeOn(),
                 test.test(),
-                test.findings().stream().map(TestsController::body).toList());
+                test.findings(books).stream().map(TestsController::body).toList());
     }
 
     private static FindingBody body(final Finding finding) {

@@ -3,19 +3,22 @@ package looseknit.server.batch;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import looseknit.core.batch.BatchOrder;
 import looseknit.core.batch.BatchPlan;
 import looseknit.core.batch.Pack;
-import looseknit.core.material.Book;
+import looseknit.core.caution.Caution;
 import looseknit.server.blend.BlendVersion;
 import looseknit.server.blend.Blends;
+import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
+import looseknit.server.frame.Refused;
 import looseknit.server.frame.StaleRevision;
 import looseknit.server.frame.UnknownName;
+import looseknit.server.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,12 +28,22 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Batches {
 
+    private final Books books;
+    private final Shelf shelf;
     private final BatchRepository batches;
     private final PackRepository packs;
     private final Blends blends;
     private final Clock clock;
 
-    Batches(final BatchRepository batches, final PackRepository packs, final Blends blends, final Clock clock) {
+    Batches(
+            final Books books,
+            final Shelf shelf,
+            final BatchRepository batches,
+            final PackRepository packs,
+            final Blends blends,
+            final Clock clock) {
+        this.books = books;
+        this.shelf = shelf;
         this.batches = batches;
         this.packs = packs;
         this.blends = blends;
@@ -72,6 +85,13 @@ public class Batches {
             final Instant at) {
         return batches.findById(id).orElseGet(() -> {
             final BlendVersion version = blends.version(blendId, versionNumber);
+            final List<Caution> stops = blends.stops(blendId, versionNumber);
+            if (!stops.isEmpty()) {
+                throw new Refused(
+                        "A stop stands against this blend",
+                        "%s %s If you know better, set the stop aside on the blend first."
+                                .formatted(stops.get(0).why(), stops.get(0).instead()));
+            }
             final Batch batch = new Batch(id, nextLot(at), blendId, version.number(), at);
             batch.become(fills, reserve, scoopLitres, tubLitres);
             plan(batch);
@@ -112,8 +132,8 @@ public class Batches {
     @Transactional(readOnly = true)
     public BatchPlan plan(final Batch batch) {
         return BatchPlan.of(new BatchOrder(
-                blends.version(batch.blendId(), batch.versionNumber()).recipe().toCore(),
-                batch.fills().stream().map(FillRow::toCore).toList(),
+                blends.version(batch.blendId(), batch.versionNumber()).recipe().toCore(books),
+                batch.fills().stream().map(fill -> fill.toCore(books)).toList(),
                 batch.reserve(),
                 batch.scoopLitres(),
                 batch.tubLitres(),
@@ -122,7 +142,7 @@ public class Batches {
 
     /** Remembers the pack in which a material is bought. */
     public StoredPack remember(final String materialId, final double litres, final @Nullable Double price) {
-        if (Book.shipped().material(materialId).isEmpty()) {
+        if (books.materials().material(materialId).isEmpty()) {
             throw new UnknownName("materialId", "material", materialId, "Pick one from the list.");
         }
         final StoredPack pack = new StoredPack(materialId, litres, price);
@@ -131,7 +151,9 @@ public class Batches {
     }
 
     private Map<String, Pack> packs() {
-        return packs.findAll().stream().collect(Collectors.toMap(StoredPack::materialId, StoredPack::toCore));
+        final Map<String, Pack> known = new HashMap<>(shelf.packs());
+        packs.findAll().forEach(pack -> known.put(pack.materialId(), pack.toCore()));
+        return known;
     }
 
     private String nextLot(final Instant at) {

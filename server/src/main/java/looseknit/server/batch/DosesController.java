@@ -11,6 +11,7 @@ import looseknit.core.material.Amendment;
 import looseknit.core.material.Book;
 import looseknit.core.measure.Estimate;
 import looseknit.core.reading.InThePot;
+import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.reading.AskedBody;
 import looseknit.server.reading.KnownSource;
@@ -25,9 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/doses")
 class DosesController {
 
+    private final Books books;
     private final KnownSource knownSource;
 
-    DosesController(final KnownSource knownSource) {
+    DosesController(final Books books, final KnownSource knownSource) {
+        this.books = books;
         this.knownSource = knownSource;
     }
 
@@ -150,7 +153,9 @@ class DosesController {
 
     private InThePot inThePot(final AskedBody asked) {
         return new InThePot(
-                asked.recipe().toCore(), asked.briefToCore(), knownSource.known(asked.blendId(), asked.recipe()));
+                asked.recipe().toCore(books),
+                asked.briefToCore(books),
+                knownSource.known(asked.blendId(), asked.recipe()));
     }
 
     private static Amendment amendment(final String id) {

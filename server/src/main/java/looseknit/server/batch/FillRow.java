@@ -6,6 +6,7 @@ import jakarta.persistence.Embedded;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import looseknit.core.batch.Fill;
+import looseknit.server.frame.Books;
 import looseknit.server.need.PotBody;
 
 /** Pots of one kind to fill, as it travels and is stored. */
@@ -15,7 +16,7 @@ public record FillRow(
         @Embedded @NotNull @Valid PotBody pot,
         @Column(name = "root_ball_litres") double rootBallLitres) {
 
-    Fill toCore() {
-        return new Fill(count, pot.toCore(), rootBallLitres);
+    Fill toCore(final Books books) {
+        return new Fill(count, pot.toCore(books), rootBallLitres);
     }
 }

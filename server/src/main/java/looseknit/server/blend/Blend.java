@@ -15,7 +15,10 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import looseknit.core.blend.Recipe;
 import looseknit.core.measure.Scoop;
@@ -54,6 +57,12 @@ public class Blend {
     @OrderColumn(name = "position")
     private List<DoseRow> doses = new ArrayList<>();
 
+    /** Ids of stops that the person has knowingly set aside. */
+    @ElementCollection(fetch = FetchType.EAGER)
+    @CollectionTable(name = "blend_accepted", joinColumns = @JoinColumn(name = "blend_id"))
+    @Column(name = "rule_id")
+    private Set<String> accepted = new TreeSet<>();
+
     @Column(name = "created_at")
     private Instant createdAt;
 
@@ -69,6 +78,16 @@ public class Blend {
         this.id = id;
         this.createdAt = now;
         become(name, brief, recipe, now);
+    }
+
+    /** Ids of stops that the person has knowingly set aside. */
+    public List<String> accepted() {
+        return List.copyOf(accepted);
+    }
+
+    void accept(final Collection<String> ruleIds) {
+        accepted.clear();
+        accepted.addAll(ruleIds);
     }
 
     void become(final String newName, final BriefBody newBrief, final RecipeBody recipe, final Instant now) {

@@ -1,6 +1,7 @@
 package looseknit.server.blend;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import looseknit.server.need.BriefBody;
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * A blend as it travels.
  *
  * @param latestVersion number of the newest kept version; null if none was kept
+ * @param accepted ids of stops that were knowingly set aside
  * @param changedSinceKept whether the bench differs from it
  */
 public record BlendBody(
@@ -23,6 +25,7 @@ public record BlendBody(
         @Nullable Integer latestVersion,
         @Nullable Instant latestKeptAt,
         boolean changedSinceKept,
+        List<String> accepted,
         boolean deleted) {
 
     static BlendBody of(final Blend blend, final Optional<BlendVersion> latest) {
@@ -36,6 +39,7 @@ public record BlendBody(
                 latest.map(BlendVersion::number).orElse(null),
                 latest.map(BlendVersion::keptAt).orElse(null),
                 latest.map(version -> !version.sameAs(blend)).orElse(true),
+                blend.accepted(),
                 blend.deleted());
     }
 }

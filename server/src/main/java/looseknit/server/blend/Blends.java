@@ -7,9 +7,14 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import looseknit.core.caution.Caution;
+import looseknit.core.caution.Cautions;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.reading.Evaluator;
+import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;
+import looseknit.server.frame.UnknownName;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
 import org.springframework.stereotype.Service;
@@ -23,11 +28,13 @@ public class Blends {
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_NOTE = 2000;
 
+    private final Books books;
     private final BlendRepository blends;
     private final VersionRepository versions;
     private final Clock clock;
 
-    Blends(final BlendRepository blends, final VersionRepository versions, final Clock clock) {
+    Blends(final Books books, final BlendRepository blends, final VersionRepository versions, final Clock clock) {
+        this.books = books;
         this.blends = blends;
         this.versions = versions;
         this.clock = clock;
@@ -87,6 +94,34 @@ public class Blends {
         return blends.saveAndFlush(blend);
     }
 
+    /**
+     * Sets stops aside knowingly, or takes that back.
+     *
+     * @throws UnknownName if there is no such rule or it is no stop
+     */
+    public Blend accept(final UUID id, final List<String> ruleIds) {
+        final Blend blend = blends.lock(id).orElseThrow(() -> new NotThere("blend"));
+        for (final String ruleId : ruleIds) {
+            Cautions.shipped().all().stream()
+                    .filter(rule -> rule.id().equals(ruleId) && rule.level() == Caution.Level.STOP)
+                    .findFirst()
+                    .orElseThrow(() -> new UnknownName("accepted", "stop", ruleId, "Only a stop can be set aside."));
+        }
+        blend.accept(ruleIds);
+        return blends.saveAndFlush(blend);
+    }
+
+    /** The stops against a kept version that nobody has set aside. */
+    @Transactional(readOnly = true)
+    public List<Caution> stops(final UUID id, final int number) {
+        final BlendVersion version = version(id, number);
+        return Cautions.unaccepted(
+                Evaluator.evaluate(
+                                version.recipe().toCore(books), version.brief().toCore(books))
+                        .cautions(),
+                get(id).accepted());
+    }
+
     /** Deletes a blend so that it can be restored. */
     public void delete(final UUID id) {
         get(id).delete(now());
@@ -111,8 +146,8 @@ public class Blends {
             throw new OutOfRangeException(
                     "note", note.length() + " characters long", "up to %d characters".formatted(LONGEST_NOTE));
         }
-        blend.recipe().toCore();
-        blend.brief().toCore();
+        blend.recipe().toCore(books);
+        blend.brief().toCore(books);
         final Optional<BlendVersion> latest = latest(id);
         if (latest.isPresent() && latest.get().sameAs(blend)) {
             return latest.get();
@@ -139,9 +174,9 @@ public class Blends {
         return versions.findByBlendIdAndNumber(id, number).orElseThrow(() -> new NotThere("version"));
     }
 
-    private static void check(final BriefBody brief, final RecipeBody recipe) {
-        brief.toCore();
-        recipe.checkDraft();
+    private void check(final BriefBody brief, final RecipeBody recipe) {
+        brief.toCore(books);
+        recipe.checkDraft(books);
     }
 
     private Instant now() {

@@ -2,15 +2,17 @@ package looseknit.server.blend;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import looseknit.core.caution.Caution;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Plant;
-import looseknit.core.need.PlantBook;
 import looseknit.core.reading.Evaluation;
 import looseknit.core.reading.Evaluator;
+import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.EvaluationBody;
 import looseknit.server.reading.EvaluationBody.ReadingBody;
@@ -33,10 +35,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/blends")
 class BlendsController {
 
+    private final Books books;
     private final Blends blends;
     private final KnownSource knownSource;
 
-    BlendsController(final Blends blends, final KnownSource knownSource) {
+    BlendsController(final Books books, final Blends blends, final KnownSource knownSource) {
+        this.books = books;
         this.blends = blends;
         this.knownSource = knownSource;
     }
@@ -55,7 +59,10 @@ class BlendsController {
             @NotNull @Valid BriefBody brief,
             @NotNull @Valid RecipeBody recipe) {}
 
-    /** A note to a version. */
+    /** Ids of all stops that are set aside. */
+    record AcceptedBody(@NotNull @Size(max = 40) List<@NotNull String> ruleIds) {}
+
+    /** A note to keep a version with. */
     record KeepBody(@NotNull String note) {}
 
     /** A kept version. */
@@ -81,7 +88,11 @@ class BlendsController {
             List<Double> shares,
             @Nullable String headline,
             boolean fits,
-            List<ReadingBody> readings) {}
+            List<ReadingBody> readings,
+            List<StopBody> stops) {}
+
+    /** A stop against a blend, and whether it was knowingly set aside. */
+    record StopBody(String id, String why, boolean accepted) {}
 
     @GetMapping
     List<BlendCardBody> all() {
@@ -114,6 +125,12 @@ class BlendsController {
         return body(blends.restore(id));
     }
 
+    /** Stops to set aside knowingly; the whole list, so that leaving one out takes it back. */
+    @PutMapping("/{id}/accepted")
+    BlendBody accept(@PathVariable final UUID id, @RequestBody @Valid final AcceptedBody body) {
+        return body(blends.accept(id, body.ruleIds()));
+    }
+
     @GetMapping("/{id}/versions")
     List<VersionBody> versions(@PathVariable final UUID id) {
         return blends.versions(id).stream().map(VersionBody::of).toList();
@@ -128,19 +145,35 @@ class BlendsController {
         return BlendBody.of(blend, blends.latest(blend.id()));
     }
 
+    private static List<StopBody> stops(final Blend blend, final Evaluation evaluation) {
+        return evaluation.cautions().stream()
+                .filter(each -> each.level() == Caution.Level.STOP)
+                .map(each ->
+                        new StopBody(each.id(), each.why(), blend.accepted().contains(each.id())))
+                .toList();
+    }
+
     private BlendCardBody card(final Blend blend) {
         final @Nullable String plantName = Optional.ofNullable(blend.brief().plantId())
-                .flatMap(PlantBook.shipped()::plant)
+                .flatMap(books.plants()::plant)
                 .map(Plant::name)
                 .orElse(null);
         try {
             final Evaluation evaluation = Evaluator.evaluate(
-                    blend.recipe().toCore(), blend.brief().toCore(), knownSource.known(blend.id(), blend.recipe()));
+                    blend.recipe().toCore(books),
+                    blend.brief().toCore(books),
+                    knownSource.known(blend.id(), blend.recipe()));
             final EvaluationBody read = EvaluationBody.of(evaluation);
             return new BlendCardBody(
-                    body(blend), plantName, read.shares(), read.headline(), read.fits(), read.readings());
+                    body(blend),
+                    plantName,
+                    read.shares(),
+                    read.headline(),
+                    read.fits(),
+                    read.readings(),
+                    stops(blend, evaluation));
         } catch (final OutOfRangeException nothingToRead) {
-            return new BlendCardBody(body(blend), plantName, List.of(), null, false, List.of());
+            return new BlendCardBody(body(blend), plantName, List.of(), null, false, List.of(), List.of());
         }
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import looseknit.core.care.NextLook;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.PottingRepository;
@@ -18,11 +19,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Rounds {
 
+    private final Books books;
     private final LookRepository looks;
     private final PottingRepository pottings;
     private final Clock clock;
 
-    Rounds(final LookRepository looks, final PottingRepository pottings, final Clock clock) {
+    Rounds(final Books books, final LookRepository looks, final PottingRepository pottings, final Clock clock) {
+        this.books = books;
         this.looks = looks;
         this.pottings = pottings;
         this.clock = clock;
@@ -51,7 +54,7 @@ public class Rounds {
                     day,
                     NextLook.afterWatering(
                             potting.predictedDays(),
-                            Pottings.dryness(potting.brief().toCore())));
+                            Pottings.dryness(potting.brief().toCore(books))));
         }
         return pottings.saveAndFlush(potting);
     }

@@ -11,6 +11,7 @@ import looseknit.core.dry.Dressing;
 import looseknit.core.dry.Season;
 import looseknit.core.dry.Sun;
 import looseknit.core.reading.InThePot;
+import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
@@ -25,9 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class SeasonController {
 
+    private final Books books;
     private final KnownSource knownSource;
 
-    SeasonController(final KnownSource knownSource) {
+    SeasonController(final Books books, final KnownSource knownSource) {
+        this.books = books;
         this.knownSource = knownSource;
     }
 
@@ -109,8 +112,8 @@ class SeasonController {
         final List<SeasonBody> seasons = new ArrayList<>();
         for (final MixBody mix : body.mixes()) {
             final Season.Subject subject = new InThePot(
-                            mix.recipe().toCore(),
-                            body.brief().toCore(),
+                            mix.recipe().toCore(books),
+                            body.brief().toCore(books),
                             knownSource.known(mix.blendId(), mix.recipe()))
                     .forSeason(body.plan().dressing());
             seasons.add(

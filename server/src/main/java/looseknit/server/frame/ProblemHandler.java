@@ -61,6 +61,14 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail refused(final Refused e) {
+        final ProblemDetail problem =
+                ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+        problem.setTitle(e.title());
+        return problem;
+    }
+
+    @ExceptionHandler
     ProblemDetail unknown(final UnknownName e) {
         final ProblemDetail problem =
                 ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());

@@ -1,7 +1,7 @@
 package looseknit.server.frame;
 
 /** A material, amendment or plant is named that the Book does not hold. */
-public final class UnknownName extends RuntimeException {
+public final class UnknownName extends IllegalArgumentException {
 
     private final String field;
     private final String allowed;

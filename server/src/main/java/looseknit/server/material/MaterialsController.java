@@ -5,24 +5,46 @@ import looseknit.core.material.Amendment;
 import looseknit.core.material.Book;
 import looseknit.core.material.Form;
 import looseknit.core.material.Hazard;
+import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialClass;
+import looseknit.core.material.Nature;
 import looseknit.core.material.Role;
+import looseknit.core.reading.MaterialSheet;
+import looseknit.core.reading.StandIn;
+import looseknit.server.frame.Books;
+import looseknit.server.frame.NotThere;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Materials and amendments, read-only. */
+/** Materials and amendments to name in recipes. */
 @RestController
 @RequestMapping("/api")
 class MaterialsController {
 
-    /** A material as the Book shows it. Half-life is null for what does not rot. */
+    private final Books books;
+
+    MaterialsController(final Books books) {
+        this.books = books;
+    }
+
+    /**
+     * A material as the Book shows it. Half-life is null for what does not rot.
+     *
+     * @param own whether it is the person's own
+     * @param never whether it is there only to say why not
+     * @param measured whether figures of the lot in use stand for the Book's
+     */
     record MaterialBody(
             String id,
             String name,
             String grade,
+            double d10Mm,
+            double d50Mm,
+            double d90Mm,
             List<Role> roles,
             List<String> roleWords,
             MaterialClass materialClass,
@@ -43,7 +65,31 @@ class MaterialsController {
             double kMgPerL,
             @Nullable Double halfLifeYears,
             String does,
+            String gradeAdvice,
+            String prepare,
+            String notFor,
+            boolean own,
+            boolean mix,
+            boolean never,
+            boolean measured,
             String source) {}
+
+    /** A figure of a material with its spread. */
+    record SheetLineBody(String name, String unit, double value, double sd, int decimals) {}
+
+    /** A material that may stand in, and what changes litre for litre. */
+    record StandInBody(String id, String name, List<String> changes) {}
+
+    /** A plain material of a mix and its share of the volume. */
+    record ConstituentBody(String id, String name, double percent) {}
+
+    /** All that is known of a material. */
+    record SheetBody(
+            MaterialBody material,
+            List<SheetLineBody> lines,
+            List<StandInBody> standIns,
+            List<ConstituentBody> constituents,
+            @Nullable String certainty) {}
 
     /** An amendment as the Book shows it. */
     record AmendmentBody(
@@ -59,14 +105,51 @@ class MaterialsController {
             double usualHighGPerL,
             List<Hazard> hazards,
             String does,
+            String prepare,
+            String notFor,
+            List<String> standIns,
             String source) {}
 
     @GetMapping("/materials")
     List<MaterialBody> materials() {
-        return Book.shipped().materials().stream()
+        return books.materials().materials().stream()
                 .filter(Material::forRecipes)
+                .filter(each -> !books.retired().contains(each.id()))
                 .map(MaterialsController::body)
                 .toList();
+    }
+
+    @GetMapping("/materials/{id}/sheet")
+    SheetBody sheet(@PathVariable final String id) {
+        final Book book = books.materials();
+        final Material material = book.material(id).orElseThrow(() -> new NotThere("material"));
+        final double all = material.makeUp().stream()
+                .flatMap(each -> each.constituents().stream())
+                .mapToDouble(MakeUp.Constituent::litresPerLitre)
+                .sum();
+        return new SheetBody(
+                body(material),
+                MaterialSheet.of(material).stream()
+                        .map(line ->
+                                new SheetLineBody(line.name(), line.unit(), line.value(), line.sd(), line.decimals()))
+                        .toList(),
+                material.advice().standIns().stream()
+                        .flatMap(other -> book.material(other).stream())
+                        .map(other -> new StandInBody(
+                                other.id(),
+                                other.name(),
+                                StandIn.of(material, other).changes()))
+                        .toList(),
+                material.makeUp().stream()
+                        .flatMap(each -> each.constituents().stream())
+                        .map(each -> new ConstituentBody(
+                                each.material()
+                                        .id()
+                                        .substring(each.material().id().lastIndexOf('/') + 1),
+                                each.material().name(),
+                                100 * each.litresPerLitre() / all))
+                        .toList(),
+                material.makeUp().map(each -> each.certainty().words()).orElse(null));
     }
 
     @GetMapping("/amendments")
@@ -77,10 +160,15 @@ class MaterialsController {
     }
 
     private static MaterialBody body(final Material material) {
+        final @Nullable Material shipped =
+                Book.shipped().material(material.id()).orElse(null);
         return new MaterialBody(
                 material.id(),
                 material.name(),
                 material.grade(),
+                material.grainSize().d10Mm(),
+                material.grainSize().d50Mm(),
+                material.grainSize().d90Mm(),
                 material.roles(),
                 material.roles().stream().map(Role::words).toList(),
                 material.materialClass(),
@@ -100,7 +188,14 @@ class MaterialsController {
                 material.chemistry().nutrients().pMgPerL(),
                 material.chemistry().nutrients().kMgPerL(),
                 material.decays() ? material.halfLifeYears() : null,
-                material.does(),
+                material.advice().does(),
+                material.advice().grade(),
+                material.advice().prepare(),
+                material.advice().notFor(),
+                shipped == null,
+                material.makeUp().isPresent(),
+                material.natures().contains(Nature.NEVER),
+                shipped != null && !shipped.doubt().equals(material.doubt()),
                 material.source());
     }
 
@@ -117,7 +212,13 @@ class MaterialsController {
                 amendment.usualLowGPerL(),
                 amendment.usualHighGPerL(),
                 amendment.hazards(),
-                amendment.does(),
+                amendment.advice().does(),
+                amendment.advice().prepare(),
+                amendment.advice().notFor(),
+                amendment.advice().standIns().stream()
+                        .flatMap(id -> Book.shipped().amendment(id).stream())
+                        .map(Amendment::name)
+                        .toList(),
                 amendment.source());
     }
 }

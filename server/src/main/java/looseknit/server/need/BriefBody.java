@@ -1,18 +1,23 @@
 package looseknit.server.need;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Plant;
-import looseknit.core.need.PlantBook;
 import looseknit.core.need.Stage;
+import looseknit.core.need.Wishes;
+import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import org.jspecify.annotations.Nullable;
 
@@ -20,49 +25,54 @@ import org.jspecify.annotations.Nullable;
  * A brief as it travels and is stored. Whatever is not known is null.
  *
  * @param plantId id of the plant in the Book
+ * @param companionIds ids of further plants in the same pot
  */
 @Embeddable
 public record BriefBody(
         @Column(name = "plant_id") @Size(max = 80) @Nullable String plantId,
+
+        @Column(name = "companion_ids") @Convert(converter = CompanionIds.class) @Size(max = 5) @Nullable
+        List<@NotNull @Size(max = 80) @Pattern(regexp = "[^,]+") String> companionIds,
 
         @Column(name = "stage") @Enumerated(EnumType.STRING) @NotNull
         Stage stage,
 
         @Embedded @Valid @Nullable PotBody pot,
         @Embedded @Valid @Nullable PlaceBody place,
-        @Embedded @Valid @Nullable HabitBody habit) {
+        @Embedded @Valid @Nullable HabitBody habit,
+        @Embedded @Valid @Nullable WishesBody wishes) {
 
     /** A brief that says nothing. */
-    public static final BriefBody OPEN = new BriefBody(null, Stage.ESTABLISHED, null, null, null);
+    public static final BriefBody OPEN = new BriefBody(null, null, Stage.ESTABLISHED, null, null, null, null);
 
     /**
      * The brief as the core understands it.
      *
-     * @throws UnknownName if the plant is not in the Book
+     * @throws UnknownName if a plant is not in the Book
      * @throws looseknit.core.measure.OutOfRangeException if a figure is out of range
      */
-    public Brief toCore() {
+    public Brief toCore(final Books books) {
         return new Brief(
-                Optional.ofNullable(plantId).filter(id -> !id.isBlank()).map(BriefBody::plant),
+                Optional.ofNullable(plantId).filter(id -> !id.isBlank()).map(id -> plant(books, "brief.plantId", id)),
+                Optional.ofNullable(companionIds).orElse(List.of()).stream()
+                        .map(id -> plant(books, "brief.companionIds", id))
+                        .toList(),
                 stage,
-                Optional.ofNullable(pot).map(PotBody::toCore),
+                Optional.ofNullable(pot).map(each -> each.toCore(books)),
                 Optional.ofNullable(place).map(PlaceBody::toCore),
-                Optional.ofNullable(habit).map(HabitBody::toCore));
+                Optional.ofNullable(habit).map(HabitBody::toCore),
+                Optional.ofNullable(wishes).map(WishesBody::toCore).orElse(Wishes.NONE));
     }
 
-    private static Plant plant(final String id) {
-        final PlantBook book = PlantBook.shipped();
-        return book.plant(id)
+    private static Plant plant(final Books books, final String field, final String id) {
+        return books.plants()
+                .plant(id)
                 .orElseThrow(() -> new UnknownName(
-                        "brief.plantId",
+                        field,
                         "plant",
                         id,
-                        "Nearest: "
-                                + String.join(
-                                        ", ",
-                                        book.closest(id, 3).stream()
-                                                .map(Plant::name)
-                                                .toList())
-                                + "."));
+                        books.plants().closest(id, 3).stream()
+                                .map(Plant::name)
+                                .collect(Collectors.joining(", ", "Nearest: ", "."))));
     }
 }

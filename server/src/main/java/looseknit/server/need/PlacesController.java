@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import looseknit.core.need.Place;
 import looseknit.core.need.UsualPlaces;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,7 +33,7 @@ class PlacesController {
                 .map(each -> new ChoiceBody(each.place(), true))
                 .toList());
         UsualPlaces.all().stream()
-                .map(PlacesController::body)
+                .map(PlaceBody::of)
                 .filter(usual -> choices.stream()
                         .noneMatch(choice -> choice.place().name().equalsIgnoreCase(usual.name())))
                 .forEach(usual -> choices.add(new ChoiceBody(usual, false)));
@@ -45,15 +44,10 @@ class PlacesController {
     @PutMapping
     @Transactional
     ChoiceBody remember(@RequestBody @Valid final PlaceBody body) {
-        final PlaceBody checked = body(body.toCore());
+        final PlaceBody checked = PlaceBody.of(body.toCore());
         places.findByPlaceName(checked.name())
                 .ifPresentOrElse(
                         found -> found.become(checked), () -> places.save(new NamedPlace(UUID.randomUUID(), checked)));
         return new ChoiceBody(checked, true);
-    }
-
-    private static PlaceBody body(final Place place) {
-        return new PlaceBody(
-                place.name(), place.temperatureC(), place.humidityPercent(), place.light(), place.draught());
     }
 }

@@ -1,22 +1,48 @@
 package looseknit.server.need;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
 import java.util.List;
 import looseknit.core.measure.Band;
 import looseknit.core.measure.Require;
+import looseknit.core.need.Growing;
 import looseknit.core.need.Needs;
 import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
+import looseknit.server.frame.Books;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Plants and what they need, read-only. */
+/** Plants and what they need: those of the Book, and the person's own. */
 @RestController
-@RequestMapping("/api/plants")
+@RequestMapping("/api")
 class PlantsController {
 
-    /** A plant as the Book shows it. */
+    private final Books books;
+    private final OwnPlants own;
+
+    PlantsController(final Books books, final OwnPlants own) {
+        this.books = books;
+        this.own = own;
+    }
+
+    /**
+     * A plant as the Book shows it.
+     *
+     * @param differs what differs from its group, in words
+     * @param own what was told of it, if it is the person's own; null otherwise
+     */
     record PlantBody(
             String id,
             String name,
@@ -26,14 +52,32 @@ class PlantsController {
             String groupName,
             BandBody airPercent,
             BandBody waterPercent,
+            BandBody easyWaterPercent,
             BandBody ph,
             BandBody nMgPerL,
             double mostEcDsPerM,
             String drying,
+            String dryingWords,
             double lifeYears,
+            String light,
+            double tempLowC,
+            double tempHighC,
+            String water,
+            String texture,
+            double rootDepthCm,
+            String planting,
+            String rest,
+            double repotYears,
+            String repotting,
+            double heightOverWidth,
             String roots,
+            String acidity,
+            String food,
             String poison,
+            String trade,
             String note,
+            List<String> differs,
+            @Nullable OwnPlantBody own,
             String source) {}
 
     /** A wanted range. */
@@ -44,22 +88,46 @@ class PlantsController {
         }
     }
 
-    @GetMapping
+    @GetMapping("/plants")
     List<PlantBody> plants() {
-        return PlantBook.shipped().plants().stream().map(PlantsController::body).toList();
-    }
-
-    /** The plants whose names come closest to what was typed, best first. */
-    @GetMapping("/closest")
-    List<PlantBody> closest(@RequestParam final String name, @RequestParam(defaultValue = "5") final int most) {
-        Require.within("most", most, 1, 50, "plants");
-        return PlantBook.shipped().closest(Require.text("name", name, 200), most).stream()
-                .map(PlantsController::body)
+        return books.plants().plants().stream()
+                .filter(each -> !books.retired().contains(each.id()))
+                .map(this::body)
                 .toList();
     }
 
-    private static PlantBody body(final Plant plant) {
+    /** The plants whose names come closest to what was typed, best first. */
+    @GetMapping("/plants/closest")
+    List<PlantBody> closest(@RequestParam final String name, @RequestParam(defaultValue = "5") final int most) {
+        Require.within("most", most, 1, 50, "plants");
+        return books.plants().closest(Require.text("name", name, 200), most).stream()
+                .filter(each -> !books.retired().contains(each.id()))
+                .map(this::body)
+                .toList();
+    }
+
+    /** Stores an own plant, or changes it. */
+    @PutMapping("/own-plants/{id}")
+    PlantBody put(@PathVariable final String id, @RequestBody @Valid @NotNull final OwnPlantBody body) {
+        own.put(id, body);
+        return body(body.toCore(id, PlantBook.shipped()));
+    }
+
+    @DeleteMapping("/own-plants/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable final String id) {
+        own.remove(id);
+    }
+
+    @PostMapping("/own-plants/{id}/restore")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void restore(@PathVariable final String id) {
+        own.restore(id);
+    }
+
+    private PlantBody body(final Plant plant) {
         final Needs needs = plant.needs();
+        final Growing growing = plant.growing();
         return new PlantBody(
                 plant.id(),
                 plant.name(),
@@ -69,14 +137,74 @@ class PlantsController {
                 plant.group().name(),
                 BandBody.of(needs.air(), 100),
                 BandBody.of(needs.water(), 100),
+                BandBody.of(needs.easyWater(), 100),
                 BandBody.of(needs.ph(), 1),
                 BandBody.of(needs.nitrogen(), 1),
                 needs.mostEcDsPerM(),
                 needs.trigger().because(),
+                needs.trigger().words(),
                 needs.lifeYears(),
+                growing.lightLow() == growing.lightHigh()
+                        ? growing.lightLow().words()
+                        : "%s to %s"
+                                .formatted(
+                                        growing.lightLow().words(),
+                                        growing.lightHigh().words()),
+                growing.tempLowC(),
+                growing.tempHighC(),
+                growing.minerals().words(),
+                growing.texture().words(),
+                growing.rootDepthCm(),
+                growing.planting(),
+                growing.rest().words(),
+                growing.repotYears(),
+                growing.repotting().words(),
+                growing.heightOverWidth(),
                 plant.group().roots(),
+                plant.group().acidity(),
+                plant.group().food(),
                 plant.poison(),
+                plant.trade(),
                 plant.note(),
+                differs(plant),
+                plant.id().startsWith(OwnPlants.PREFIX) ? own.facts(plant.id()).orElse(null) : null,
                 plant.source());
+    }
+
+    /** In what a plant differs from its group. */
+    private static List<String> differs(final Plant plant) {
+        final Needs needs = plant.needs();
+        final Needs group = plant.group().needs();
+        final Growing growing = plant.growing();
+        final Growing usual = plant.group().growing();
+        final List<String> differs = new ArrayList<>();
+        add(differs, "air", needs.air(), group.air());
+        add(differs, "pH", needs.ph(), group.ph());
+        add(differs, "food", needs.nitrogen(), group.nitrogen());
+        add(differs, "drying", needs.trigger(), group.trigger());
+        add(differs, "leaf", needs.leafLayers(), group.leafLayers());
+        add(
+                differs,
+                "light",
+                growing.lightLow().words() + growing.lightHigh(),
+                usual.lightLow().words() + usual.lightHigh());
+        add(
+                differs,
+                "warmth",
+                growing.tempLowC() * 1000 + growing.tempHighC(),
+                usual.tempLowC() * 1000 + usual.tempHighC());
+        add(differs, "water", growing.minerals(), usual.minerals());
+        add(differs, "depth", growing.rootDepthCm(), usual.rootDepthCm());
+        add(differs, "planting", growing.planting(), usual.planting());
+        add(differs, "rest", growing.rest(), usual.rest());
+        add(differs, "repotting", growing.repotYears(), usual.repotYears());
+        add(differs, "height", growing.heightOverWidth(), usual.heightOverWidth());
+        return List.copyOf(differs);
+    }
+
+    private static void add(final List<String> differs, final String what, final Object own, final Object usual) {
+        if (!own.equals(usual)) {
+            differs.add(what);
+        }
     }
 }

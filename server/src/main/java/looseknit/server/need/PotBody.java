@@ -6,12 +6,12 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
 import java.util.Optional;
-import looseknit.core.material.Book;
 import looseknit.core.pot.DrainageLayer;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
 import looseknit.core.pot.PotShape;
 import looseknit.core.pot.PotWall;
+import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import org.jspecify.annotations.Nullable;
 
@@ -54,16 +54,16 @@ public record PotBody(
      *
      * @throws looseknit.core.measure.OutOfRangeException if a measure is out of range
      */
-    public Pot toCore() {
-        return new Pot(shape, topCm, bottomCm, heightCm, wall, base, baseCm, layer());
+    public Pot toCore(final Books books) {
+        return new Pot(shape, topCm, bottomCm, heightCm, wall, base, baseCm, layer(books));
     }
 
-    private Optional<DrainageLayer> layer() {
+    private Optional<DrainageLayer> layer(final Books books) {
         if (layerMaterialId == null || layerMaterialId.isBlank() || layerCm == 0) {
             return Optional.empty();
         }
         return Optional.of(new DrainageLayer(
-                Book.shipped()
+                books.materials()
                         .material(layerMaterialId)
                         .orElseThrow(() -> new UnknownName(
                                 "pot.layerMaterialId", "material", layerMaterialId, "Pick one from the list.")),

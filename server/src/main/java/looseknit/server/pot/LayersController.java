@@ -10,6 +10,7 @@ import looseknit.core.pot.Layer;
 import looseknit.core.pot.Stability;
 import looseknit.core.pot.Stack;
 import looseknit.core.reading.InThePot;
+import looseknit.server.frame.Books;
 import looseknit.server.need.PotBody;
 import looseknit.server.reading.AskedBody;
 import looseknit.server.reading.KnownSource;
@@ -24,9 +25,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pots")
 class LayersController {
 
+    private final Books books;
     private final KnownSource knownSource;
 
-    LayersController(final KnownSource knownSource) {
+    LayersController(final Books books, final KnownSource knownSource) {
+        this.books = books;
         this.knownSource = knownSource;
     }
 
@@ -79,9 +82,9 @@ class LayersController {
     @PostMapping("/layers")
     LayersBody layers(@RequestBody @Valid final LayersAskedBody body) {
         final Stack stack = Stack.in(
-                body.pot().toCore(),
+                body.pot().toCore(books),
                 body.layers().stream()
-                        .map(layer -> new Layer(Mix.of(layer.recipe().toCore()), layer.depthCm()))
+                        .map(layer -> new Layer(Mix.of(layer.recipe().toCore(books)), layer.depthCm()))
                         .toList());
         return new LayersBody(
                 stack.levels().stream()
@@ -105,7 +108,9 @@ class LayersController {
     StandingsBody standing(@RequestBody @Valid final StandingAskedBody body) {
         final AskedBody asked = body.asked();
         final InThePot inThePot = new InThePot(
-                asked.recipe().toCore(), asked.briefToCore(), knownSource.known(asked.blendId(), asked.recipe()));
+                asked.recipe().toCore(books),
+                asked.briefToCore(books),
+                knownSource.known(asked.blendId(), asked.recipe()));
         return new StandingsBody(
                 StandingBody.of(inThePot.wet(body.plantKg(), body.plantCentreCm(), body.dressing())),
                 StandingBody.of(inThePot.dry(body.plantKg(), body.plantCentreCm(), body.dressing())),

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import looseknit.core.need.Plant;
-import looseknit.core.need.PlantBook;
+import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
 import org.jspecify.annotations.Nullable;
 
@@ -32,9 +32,9 @@ public record PottingBody(
     public record Origin(String lot, UUID blendId, int versionNumber, String blendName) {}
 
     /** A potting as it travels. */
-    public static PottingBody of(final Potting potting, final Origin origin) {
-        final Optional<Plant> plant =
-                Optional.ofNullable(potting.brief().plantId()).flatMap(PlantBook.shipped()::plant);
+    public static PottingBody of(final Potting potting, final Origin origin, final Books books) {
+        final Optional<Plant> plant = Optional.ofNullable(potting.brief().plantId())
+                .flatMap(id -> books.plants().plant(id));
         return new PottingBody(
                 potting.id(),
                 potting.label(),

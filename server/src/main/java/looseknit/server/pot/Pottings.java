@@ -17,6 +17,7 @@ import looseknit.core.reading.Reading;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
 import looseknit.server.blend.Blends;
+import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.KnownSource;
@@ -31,6 +32,7 @@ public class Pottings {
 
     private static final int LONGEST_LABEL = 120;
 
+    private final Books books;
     private final PottingRepository pottings;
     private final Batches batches;
     private final Blends blends;
@@ -38,11 +40,13 @@ public class Pottings {
     private final Clock clock;
 
     Pottings(
+            final Books books,
             final PottingRepository pottings,
             final Batches batches,
             final Blends blends,
             final KnownSource knownSource,
             final Clock clock) {
+        this.books = books;
         this.pottings = pottings;
         this.batches = batches;
         this.blends = blends;
@@ -100,16 +104,16 @@ public class Pottings {
         return brief.plant().orElseThrow().needs().trigger().words();
     }
 
-    private static Estimate daysToDry(final RecipeBody recipe, final Brief brief, final Known known) {
-        return Evaluator.evaluate(recipe.toCore(), brief, known).readings().stream()
+    private Estimate daysToDry(final RecipeBody recipe, final Brief brief, final Known known) {
+        return Evaluator.evaluate(recipe.toCore(books), brief, known).readings().stream()
                 .filter(reading -> reading.quality() == Quality.DRY_DAYS)
                 .map(Reading::estimate)
                 .findFirst()
                 .orElseThrow();
     }
 
-    private static Brief complete(final BriefBody body) {
-        final Brief brief = body.toCore();
+    private Brief complete(final BriefBody body) {
+        final Brief brief = body.toCore(books);
         if (brief.plant().isEmpty()) {
             throw new OutOfRangeException("the plant", "not named", "a plant from the Book");
         }

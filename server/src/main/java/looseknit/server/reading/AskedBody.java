@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
 import looseknit.core.need.Brief;
+import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
 import org.jspecify.annotations.Nullable;
 
@@ -18,7 +19,7 @@ public record AskedBody(
         @Nullable UUID blendId) {
 
     /** The brief as the core understands it; open if there is none. */
-    public Brief briefToCore() {
-        return brief == null ? Brief.OPEN : brief.toCore();
+    public Brief briefToCore(final Books books) {
+        return brief == null ? Brief.OPEN : brief.toCore(books);
     }
 }

@@ -1,11 +1,19 @@
 package looseknit.server.reading;
 
 import jakarta.validation.Valid;
+import java.util.List;
+import java.util.Optional;
+import looseknit.core.need.Brief;
+import looseknit.core.need.Targets;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
 import looseknit.core.pot.PotShape;
 import looseknit.core.pot.PotWall;
+import looseknit.core.reading.Contradictions;
 import looseknit.core.reading.Evaluator;
+import looseknit.core.reading.Known;
+import looseknit.server.frame.Books;
+import looseknit.server.need.BriefBody;
 import looseknit.server.need.PotBody;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,20 +27,39 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class EvaluateController {
 
+    private final Books books;
     private final KnownSource knownSource;
 
-    EvaluateController(final KnownSource knownSource) {
+    EvaluateController(final Books books, final KnownSource knownSource) {
+        this.books = books;
         this.knownSource = knownSource;
     }
 
     /** A pot with what it holds. */
     record PotVolumeBody(PotBody pot, double litresToRim, double mixLitres) {}
 
+    /** What a brief asks, and its contradictions. */
+    record TargetsBody(
+            List<EvaluationBody.TargetBody> targets, List<EvaluationBody.ContradictionBody> contradictions) {}
+
     /** All readings of a recipe under a brief. */
     @PostMapping("/evaluate")
     EvaluationBody evaluate(@RequestBody @Valid final AskedBody body) {
         return EvaluationBody.of(Evaluator.evaluate(
-                body.recipe().toCore(), body.briefToCore(), knownSource.known(body.blendId(), body.recipe())));
+                body.recipe().toCore(books),
+                body.briefToCore(books),
+                knownSource.known(body.blendId(), body.recipe())));
+    }
+
+    /** What a brief asks of the mix, and what in it does not go together, before anything is composed. */
+    @PostMapping("/targets")
+    TargetsBody targets(@RequestBody @Valid final BriefBody body) {
+        final Brief brief = body.toCore(books);
+        return new TargetsBody(
+                Targets.of(brief).stream().map(EvaluationBody::target).toList(),
+                Contradictions.of(Optional.empty(), brief, Known.NOTHING).stream()
+                        .map(EvaluationBody::contradiction)
+                        .toList());
     }
 
     /** A pot of ordinary proportions that holds a volume to the rim. */
@@ -48,7 +75,7 @@ class EvaluateController {
     /** What a pot holds. */
     @PostMapping("/pots/volume")
     PotVolumeBody potVolume(@RequestBody @Valid final PotBody body) {
-        return volume(body.toCore());
+        return volume(body.toCore(books));
     }
 
     private static PotVolumeBody volume(final Pot pot) {

@@ -8,6 +8,7 @@ import looseknit.core.caution.Caution;
 import looseknit.core.measure.Band;
 import looseknit.core.need.Quality;
 import looseknit.core.need.Target;
+import looseknit.core.reading.Contradiction;
 import looseknit.core.reading.Evaluation;
 import looseknit.core.reading.Explanation;
 import looseknit.core.reading.OneMore;
@@ -15,6 +16,7 @@ import looseknit.core.reading.Phrases;
 import looseknit.core.reading.Reading;
 import looseknit.core.reading.Remedy;
 import looseknit.core.reading.Verdict;
+import looseknit.core.reading.WayOut;
 import org.jspecify.annotations.Nullable;
 
 /** Everything read off a blend, as it travels: figures in the units in which people read them. */
@@ -37,6 +39,7 @@ public record EvaluationBody(
         List<StepBody> oneLess,
         List<RemedyBody> remedies,
         List<CautionBody> cautions,
+        List<ContradictionBody> contradictions,
         List<String> notices) {
 
     /** What is wanted of a reading. Open ends are null. */
@@ -87,7 +90,10 @@ public record EvaluationBody(
     public record RemedyBody(Remedy.Kind kind, String subject, int row, double value, String words) {}
 
     /** A caution. */
-    public record CautionBody(String id, Caution.Level level, String why, String instead) {}
+    public record CautionBody(String id, Caution.Level level, String why, String instead, String defers) {}
+
+    /** Two things of the brief that do not go together. */
+    public record ContradictionBody(String id, String says, List<WayOut> waysOut) {}
 
     /** An evaluation of the core as it travels. */
     public static EvaluationBody of(final Evaluation evaluation) {
@@ -114,10 +120,17 @@ public record EvaluationBody(
                 evaluation.oneLess().stream().map(EvaluationBody::step).toList(),
                 evaluation.remedies().stream().map(EvaluationBody::remedy).toList(),
                 evaluation.cautions().stream().map(EvaluationBody::caution).toList(),
+                evaluation.contradictions().stream()
+                        .map(EvaluationBody::contradiction)
+                        .toList(),
                 evaluation.notices());
     }
 
-    private static TargetBody target(final Target target) {
+    static ContradictionBody contradiction(final Contradiction contradiction) {
+        return new ContradictionBody(contradiction.id(), contradiction.says(), contradiction.waysOut());
+    }
+
+    static TargetBody target(final Target target) {
         return new TargetBody(
                 target.quality(),
                 target.quality().words(),
@@ -187,6 +200,6 @@ public record EvaluationBody(
     }
 
     private static CautionBody caution(final Caution caution) {
-        return new CautionBody(caution.id(), caution.level(), caution.why(), caution.instead());
+        return new CautionBody(caution.id(), caution.level(), caution.why(), caution.instead(), caution.defers());
     }
 }

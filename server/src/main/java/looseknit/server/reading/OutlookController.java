@@ -11,6 +11,7 @@ import looseknit.core.reading.Known;
 import looseknit.core.reading.MonteCarlo;
 import looseknit.core.reading.Outlook;
 import looseknit.core.reading.Phrases;
+import looseknit.server.frame.Books;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -21,9 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class OutlookController {
 
+    private final Books books;
     private final KnownSource knownSource;
 
-    OutlookController(final KnownSource knownSource) {
+    OutlookController(final Books books, final KnownSource knownSource) {
+        this.books = books;
         this.knownSource = knownSource;
     }
 
@@ -85,15 +88,15 @@ class OutlookController {
         final AskedBody asked = body.asked();
         final Known known = knownSource.known(asked.blendId(), asked.recipe());
         final Outlook outlook = Outlook.of(
-                asked.recipe().toCore(),
-                asked.briefToCore(),
+                asked.recipe().toCore(books),
+                asked.briefToCore(books),
                 known,
                 new Acidity.Drift(
                         body.alkalinityMeqPerL(),
                         body.litresPerLWeek(),
                         Acidity.Drift.USUAL_LEACHING,
                         body.feedAcidMeqPerLWeek()));
-        final InThePot inThePot = new InThePot(asked.recipe().toCore(), asked.briefToCore(), known);
+        final InThePot inThePot = new InThePot(asked.recipe().toCore(books), asked.briefToCore(books), known);
         final Seepage seepage = inThePot.seepage();
         return new OutlookBody(
                 outlook.weeks().stream()
@@ -122,8 +125,8 @@ class OutlookController {
     List<ChanceBody> chance(@RequestBody @Valid final ChanceAskedBody body) {
         final AskedBody asked = body.asked();
         return MonteCarlo.check(
-                        asked.recipe().toCore(),
-                        asked.briefToCore(),
+                        asked.recipe().toCore(books),
+                        asked.briefToCore(books),
                         knownSource.known(asked.blendId(), asked.recipe()),
                         body.draws(),
                         body.seed())

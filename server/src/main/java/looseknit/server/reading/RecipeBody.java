@@ -8,6 +8,7 @@ import looseknit.core.blend.Recipe;
 import looseknit.core.material.Book;
 import looseknit.core.material.Material;
 import looseknit.core.measure.Scoop;
+import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import org.jspecify.annotations.Nullable;
 
@@ -29,8 +30,8 @@ public record RecipeBody(
     public record DoseBody(@NotNull String amendmentId, double gPerL) {}
 
     /** The materials it names, each once. */
-    public List<Material> materials() {
-        return coreParts().stream().map(Recipe.Part::material).distinct().toList();
+    public List<Material> materials(final Books books) {
+        return coreParts(books).stream().map(Recipe.Part::material).distinct().toList();
     }
 
     /** How its volumes are measured out. */
@@ -44,20 +45,20 @@ public record RecipeBody(
      * @throws UnknownName if something is not in the Book
      * @throws looseknit.core.measure.OutOfRangeException if an amount is out of range or all are 0
      */
-    public Recipe toCore() {
-        return new Recipe(measure, coreParts(), coreDoses());
+    public Recipe toCore(final Books books) {
+        return new Recipe(measure, coreParts(books), coreDoses(books));
     }
 
     /**
      * Checks what may be stored while somebody is still composing: known names and amounts in range, but nothing needs to add up yet.
      */
-    public void checkDraft() {
-        coreParts();
-        coreDoses();
+    public void checkDraft(final Books books) {
+        coreParts(books);
+        coreDoses(books);
     }
 
-    private List<Recipe.Part> coreParts() {
-        final Book book = Book.shipped();
+    private List<Recipe.Part> coreParts(final Books books) {
+        final Book book = books.materials();
         return parts.stream()
                 .map(part -> new Recipe.Part(
                         book.material(part.materialId())
@@ -67,8 +68,8 @@ public record RecipeBody(
                 .toList();
     }
 
-    private List<Recipe.Dose> coreDoses() {
-        final Book book = Book.shipped();
+    private List<Recipe.Dose> coreDoses(final Books books) {
+        final Book book = books.materials();
         return doses.stream()
                 .map(dose -> new Recipe.Dose(
                         book.amendment(dose.amendmentId())

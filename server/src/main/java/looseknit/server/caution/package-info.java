@@ -1,0 +1,5 @@
+/** The rules of caution, to read up on. */
+@NullMarked
+package looseknit.server.caution;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+package looseknit.server.frame;
+
+/** Something that recipes or briefs can name has changed. */
+public record MaterialsChanged() {}

@@ -1,0 +1,113 @@
+package looseknit.server.need;
+
+import static looseknit.core.measure.Require.text;
+import static looseknit.core.measure.Require.within;
+
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Objects;
+import looseknit.core.dry.Trigger;
+import looseknit.core.measure.Band;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.need.Growing;
+import looseknit.core.need.Needs;
+import looseknit.core.need.Plant;
+import looseknit.core.need.PlantBook;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A plant of the person's own, as it travels and is stored: a plant of the Book that it is copied from, and what differs. Null where it does
+ * as that one does.
+ *
+ * @param likeId id of the plant that it is copied from
+ */
+public record OwnPlantBody(
+        @NotNull @Size(min = 1, max = 80) String name,
+        @Size(max = 120) @Nullable String botanical,
+        @Size(max = 10) @Nullable List<@NotNull @Size(max = 80) String> otherNames,
+        @NotNull @Size(max = 80) String likeId,
+        @Nullable Trigger trigger,
+        @Nullable Double airLowPercent,
+        @Nullable Double airHighPercent,
+        @Nullable Double phLow,
+        @Nullable Double phHigh,
+        @Nullable Double nLowMgPerL,
+        @Nullable Double nHighMgPerL,
+        @Nullable Double tempLowC,
+        @Nullable Double tempHighC,
+        Growing.@Nullable Minerals minerals,
+        @Nullable Double rootDepthCm,
+        @Nullable Double repotYears,
+        Growing.@Nullable Repotting repotting,
+        @Size(max = 300) @Nullable String poison,
+        @Size(max = 500) @Nullable String note) {
+
+    /**
+     * The plant as the core understands it.
+     *
+     * @throws OutOfRangeException if a figure is out of range or the plant to copy is not there
+     */
+    Plant toCore(final String id, final PlantBook book) {
+        final Plant like = book.plant(likeId)
+                .orElseThrow(() -> new OutOfRangeException("plant.likeId", likeId, "a plant of the Book to copy"));
+        final Needs n = like.needs();
+        final Growing g = like.growing();
+        return new Plant(
+                id,
+                text("plant.name", name, 80),
+                botanical == null || botanical.isBlank() ? like.botanical() : botanical,
+                Objects.requireNonNullElse(otherNames, List.of()),
+                like.group(),
+                new Needs(
+                        band("plant.air", airLowPercent, airHighPercent, n.air(), 0.01, 95, "%"),
+                        n.water(),
+                        n.easyWater(),
+                        band("plant.ph", phLow, phHigh, n.ph(), 1, 12, "pH"),
+                        band("plant.food", nLowMgPerL, nHighMgPerL, n.nitrogen(), 1, 2000, "mg N/L"),
+                        n.mostEcDsPerM(),
+                        trigger == null ? n.trigger() : trigger,
+                        n.lifeYears(),
+                        n.leafLayers(),
+                        n.thrift()),
+                new Growing(
+                        g.lightLow(),
+                        g.lightHigh(),
+                        or(tempLowC, g.tempLowC()),
+                        or(tempHighC, g.tempHighC()),
+                        minerals == null ? g.minerals() : minerals,
+                        g.texture(),
+                        or(rootDepthCm, g.rootDepthCm()),
+                        g.planting(),
+                        g.rest(),
+                        or(repotYears, g.repotYears()),
+                        repotting == null ? g.repotting() : repotting,
+                        g.kgPerPotLitre(),
+                        g.heightOverWidth()),
+                poison == null ? like.poison() : poison,
+                like.trade(),
+                note == null || note.isBlank() ? like.note() : note,
+                "your own, after %s".formatted(like.name()));
+    }
+
+    private static Band band(
+            final String field,
+            final @Nullable Double low,
+            final @Nullable Double high,
+            final Band inherited,
+            final double factor,
+            final double most,
+            final String unit) {
+        final double from = low == null ? inherited.low() : factor * within(field + "Low", low, 0, most, unit);
+        final double to = high == null ? inherited.high() : factor * within(field + "High", high, 0, most, unit);
+        if (from > to) {
+            throw new OutOfRangeException(
+                    field + "High", to / factor, "at least the low end, %s %s".formatted(from / factor, unit));
+        }
+        return new Band(from, to);
+    }
+
+    private static double or(final @Nullable Double own, final double inherited) {
+        return own == null ? inherited : own;
+    }
+}

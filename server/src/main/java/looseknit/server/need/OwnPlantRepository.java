@@ -1,0 +1,9 @@
+package looseknit.server.need;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface OwnPlantRepository extends JpaRepository<StoredPlant, String> {
+
+    List<StoredPlant> findAllByOrderByStoredAtAscIdAsc();
+}

@@ -1,0 +1,122 @@
+package looseknit.server.shelf;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.CancellationException;
+
+/** A file being read in: first a dry run, then, if asked, the change itself. */
+final class ImportJob {
+
+    /** How far it is. */
+    enum State {
+        /** Lines are being read and compared. */
+        READING,
+        /** The dry run is done; nothing has been changed. */
+        READY,
+        /** Lines are being stored. */
+        STORING,
+        /** All lines are stored. */
+        DONE,
+        /** Nothing was changed, since something is wrong. */
+        FAILED,
+        /** Nothing was changed, since the person stopped it. */
+        CANCELLED
+    }
+
+    /** What a line would do. */
+    enum Change {
+        NEW,
+        CHANGED,
+        SAME,
+        WRONG
+    }
+
+    /** A line of the file and what it would do. */
+    record ImportRowBody(long line, String name, Change change, String says) {}
+
+    private final UUID id;
+    private final String kind;
+    private final List<ImportRowBody> rows = new ArrayList<>();
+    private final List<Object> lines = new ArrayList<>();
+    private volatile State state = State.READING;
+    private volatile int done;
+    private volatile int total;
+    private volatile String says = "";
+    private volatile boolean cancelled;
+
+    ImportJob(final UUID id, final String kind) {
+        this.id = id;
+        this.kind = kind;
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    String kind() {
+        return kind;
+    }
+
+    State state() {
+        return state;
+    }
+
+    int done() {
+        return done;
+    }
+
+    int total() {
+        return total;
+    }
+
+    String says() {
+        return says;
+    }
+
+    synchronized List<ImportRowBody> rows() {
+        return List.copyOf(rows);
+    }
+
+    List<Object> lines() {
+        return lines;
+    }
+
+    synchronized void row(final ImportRowBody row) {
+        rows.add(row);
+    }
+
+    void begin(final State next, final int of) {
+        state = next;
+        done = 0;
+        total = of;
+    }
+
+    /**
+     * One more line is done.
+     *
+     * @throws CancellationException if the person has stopped it
+     */
+    void step() {
+        if (cancelled) {
+            throw new CancellationException();
+        }
+        done++;
+    }
+
+    void end(final State last, final String words) {
+        says = words;
+        state = last;
+    }
+
+    void cancel() {
+        cancelled = true;
+        if (state == State.READY) {
+            end(State.CANCELLED, "Nothing was changed.");
+        }
+    }
+
+    synchronized long count(final Change change) {
+        return rows.stream().filter(row -> row.change() == change).count();
+    }
+}

@@ -1,0 +1,231 @@
+package looseknit.server.shelf;
+
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import looseknit.core.measure.CsvTable;
+import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.NotThere;
+import looseknit.server.frame.Refused;
+import looseknit.server.frame.UnknownName;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Reads tables in, first dry and then for good in one piece, and writes them out. */
+@Service
+class Imports {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Imports.class);
+    private static final int MOST_ROWS = 20_000;
+    private static final int MOST_JOBS = 20;
+
+    private final Map<String, TableFile<?>> files;
+    private final Map<UUID, ImportJob> jobs = new ConcurrentHashMap<>();
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        final Thread thread = new Thread(task, "imports");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final TransactionTemplate transaction;
+    private final TransactionTemplate readOnly;
+    private final ApplicationEventPublisher events;
+
+    Imports(
+            final List<TableFile<?>> files,
+            final PlatformTransactionManager transactions,
+            final ApplicationEventPublisher events) {
+        this.files = files.stream()
+                .collect(Collectors.toMap(TableFile::kind, Function.identity(), (a, b) -> b, LinkedHashMap::new));
+        this.transaction = new TransactionTemplate(transactions);
+        this.readOnly = new TransactionTemplate(transactions);
+        this.readOnly.setReadOnly(true);
+        this.events = events;
+    }
+
+    /** Begins the dry run of a file. */
+    ImportJob start(final UUID id, final String kind, final String text) {
+        final TableFile<?> file = file(kind);
+        if (jobs.size() >= MOST_JOBS) {
+            jobs.values()
+                    .removeIf(job -> job.state() != ImportJob.State.READING && job.state() != ImportJob.State.STORING);
+        }
+        return jobs.computeIfAbsent(id, each -> {
+            final ImportJob job = new ImportJob(id, kind);
+            worker.execute(() -> guarded(job, () -> read(job, file, text)));
+            return job;
+        });
+    }
+
+    ImportJob get(final UUID id) {
+        return Optional.ofNullable(jobs.get(id)).orElseThrow(() -> new NotThere("import"));
+    }
+
+    /**
+     * Stores what the dry run has shown, all or nothing.
+     *
+     * @throws Refused if the dry run is not done or found something wrong
+     */
+    ImportJob apply(final UUID id) {
+        final ImportJob job = get(id);
+        if (job.state() != ImportJob.State.READY) {
+            throw new Refused("Not ready", "This file cannot be stored now: " + job.says());
+        }
+        final long wrong = job.count(ImportJob.Change.WRONG);
+        if (wrong > 0) {
+            throw new Refused(
+                    "Something is wrong in the file",
+                    "%d line%s cannot be used. Nothing is stored until the file is mended and read again."
+                            .formatted(wrong, wrong == 1 ? "" : "s"));
+        }
+        job.begin(ImportJob.State.STORING, job.lines().size());
+        worker.execute(() -> guarded(job, () -> store(job, file(job.kind()))));
+        return job;
+    }
+
+    void cancel(final UUID id) {
+        get(id).cancel();
+    }
+
+    /** What is stored, as a file that can be read in again. */
+    String export(final String kind) {
+        final TableFile<?> file = file(kind);
+        final StringWriter text = new StringWriter();
+        try (CSVPrinter printer = new CSVPrinter(
+                text, CSVFormat.RFC4180.builder().setRecordSeparator('\n').get())) {
+            printer.printRecord(file.columns());
+            for (final List<String> row : readOnly.execute(status -> file.cells())) {
+                printer.printRecord(row);
+            }
+        } catch (final IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private TableFile<?> file(final String kind) {
+        return Optional.<TableFile<?>>ofNullable(files.get(kind))
+                .orElseThrow(() -> new UnknownName("kind", "table", kind, "One of " + files.keySet() + "."));
+    }
+
+    private <T> void read(final ImportJob job, final TableFile<T> file, final String text) {
+        final Map<String, T> stored = readOnly.execute(status -> new HashMap<>(file.stored()));
+        job.begin(ImportJob.State.READING, (int) text.lines().count() - 1);
+        final Map<String, Long> seen = new HashMap<>();
+        final List<CsvTable.Outcome<T>> outcomes =
+                readOnly.execute(status -> CsvTable.each("the file", new StringReader(text), file.columns(), row -> {
+                    job.step();
+                    if (job.done() > MOST_ROWS) {
+                        throw row.bad("(all)", "line beyond " + MOST_ROWS, "files of up to 20,000 lines");
+                    }
+                    return file.read(row);
+                }));
+        for (final CsvTable.Outcome<T> outcome : outcomes) {
+            job.row(row(file, outcome, stored, seen));
+            outcome.value().ifPresent(job.lines()::add);
+        }
+        together(
+                job,
+                file,
+                outcomes.stream().flatMap(each -> each.value().stream()).toList());
+        job.end(ImportJob.State.READY, summary(job));
+    }
+
+    private static <T> ImportJob.ImportRowBody row(
+            final TableFile<T> file,
+            final CsvTable.Outcome<T> outcome,
+            final Map<String, T> stored,
+            final Map<String, Long> seen) {
+        if (outcome.value().isEmpty()) {
+            return new ImportJob.ImportRowBody(
+                    outcome.line(),
+                    "",
+                    ImportJob.Change.WRONG,
+                    outcome.problem().orElse("cannot be read"));
+        }
+        final T line = outcome.value().get();
+        final Long before = seen.putIfAbsent(file.key(line), outcome.line());
+        if (before != null) {
+            return new ImportJob.ImportRowBody(
+                    outcome.line(),
+                    file.name(line),
+                    ImportJob.Change.WRONG,
+                    "the id \"%s\" stands on line %d already; allowed: each id once".formatted(file.key(line), before));
+        }
+        final T old = stored.get(file.key(line));
+        final ImportJob.Change change = old == null
+                ? ImportJob.Change.NEW
+                : old.equals(line) ? ImportJob.Change.SAME : ImportJob.Change.CHANGED;
+        return new ImportJob.ImportRowBody(outcome.line(), file.name(line), change, "");
+    }
+
+    private <T> void together(final ImportJob job, final TableFile<T> file, final List<T> lines) {
+        try {
+            readOnly.executeWithoutResult(status -> file.checkTogether(lines));
+        } catch (final IllegalArgumentException e) {
+            job.row(new ImportJob.ImportRowBody(
+                    0, "the whole", ImportJob.Change.WRONG, String.valueOf(e.getMessage())));
+        }
+    }
+
+    @SuppressWarnings("unchecked")
+    private <T> void store(final ImportJob job, final TableFile<T> file) {
+        transaction.executeWithoutResult(status -> {
+            for (final Object line : job.lines()) {
+                job.step();
+                file.store((T) line);
+            }
+            events.publishEvent(new MaterialsChanged());
+        });
+        job.end(
+                ImportJob.State.DONE,
+                "Stored: %d new, %d changed."
+                        .formatted(job.count(ImportJob.Change.NEW), job.count(ImportJob.Change.CHANGED)));
+    }
+
+    private static String summary(final ImportJob job) {
+        return "%d new, %d changed, %d the same, %d wrong."
+                .formatted(
+                        job.count(ImportJob.Change.NEW),
+                        job.count(ImportJob.Change.CHANGED),
+                        job.count(ImportJob.Change.SAME),
+                        job.count(ImportJob.Change.WRONG));
+    }
+
+    private static void guarded(final ImportJob job, final Runnable task) {
+        try {
+            task.run();
+        } catch (final CancellationException e) {
+            job.end(ImportJob.State.CANCELLED, "Stopped. Nothing was changed.");
+        } catch (final IllegalArgumentException e) {
+            job.end(ImportJob.State.FAILED, "Nothing was changed. " + e.getMessage());
+        } catch (final RuntimeException e) {
+            LOG.error("Reading a file in failed", e);
+            job.end(ImportJob.State.FAILED, "Nothing was changed: something went wrong on the way.");
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        worker.shutdownNow();
+    }
+}

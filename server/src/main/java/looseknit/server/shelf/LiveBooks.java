@@ -1,0 +1,126 @@
+package looseknit.server.shelf;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Stream;
+import looseknit.core.material.Book;
+import looseknit.core.material.Material;
+import looseknit.core.need.PlantBook;
+import looseknit.core.shelf.Measured;
+import looseknit.server.frame.Books;
+import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.need.OwnPlants;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/** The Book as it stands with own entries and with what was measured of the lots in use; built anew after a change. */
+@Component
+class LiveBooks implements Books {
+
+    private final OwnRepository own;
+    private final LotRepository lots;
+    private final OwnPlants plants;
+    private final AtomicReference<@Nullable Now> now = new AtomicReference<>();
+    private final AtomicInteger changes = new AtomicInteger();
+
+    LiveBooks(final OwnRepository own, final LotRepository lots, final OwnPlants plants) {
+        this.own = own;
+        this.lots = lots;
+        this.plants = plants;
+    }
+
+    private record Now(Book unmeasured, Book materials, PlantBook plants, Set<String> retired) {}
+
+    @Override
+    @Transactional(readOnly = true)
+    public Book materials() {
+        return now().materials();
+    }
+
+    /** Materials without what was measured of lots. */
+    @Transactional(readOnly = true)
+    public Book unmeasured() {
+        return now().unmeasured();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public PlantBook plants() {
+        return now().plants();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Set<String> retired() {
+        return now().retired();
+    }
+
+    @Order(Ordered.HIGHEST_PRECEDENCE)
+    @TransactionalEventListener(fallbackExecution = true)
+    void changed(final MaterialsChanged event) {
+        changes.incrementAndGet();
+        now.set(null);
+    }
+
+    private Now now() {
+        final Now kept = now.get();
+        if (kept != null) {
+            return kept;
+        }
+        final int before = changes.get();
+        final Map<String, OwnFacts> told = new LinkedHashMap<>();
+        final Set<String> retired = new HashSet<>(plants.removed());
+        own.findAllByOrderByStoredAtAscIdAsc().forEach(each -> {
+            told.put(each.id(), each.facts());
+            if (each.removed()) {
+                retired.add(each.id());
+            }
+        });
+        final Book unmeasured = Book.shipped().with(OwnMaterials.of(told));
+        final Now built = new Now(
+                unmeasured,
+                measured(unmeasured, lots.findByRemovedAtIsNullOrderByStoredAt()),
+                PlantBook.shipped().with(plants.all(PlantBook.shipped())),
+                Set.copyOf(retired));
+        if (changes.get() == before) {
+            now.set(built);
+        }
+        return built;
+    }
+
+    /** The lot in use stands for its material. */
+    static Book measured(final Book book, final Collection<Lot> lots) {
+        final Map<String, Lot> inUse = new LinkedHashMap<>();
+        inOrderOfUse(lots).forEach(lot -> inUse.putIfAbsent(lot.facts().materialId(), lot));
+        final List<Material> found = new ArrayList<>();
+        inUse.forEach((id, lot) -> {
+            final LotFacts facts = lot.facts();
+            final Measured measured =
+                    facts.measuredOrNothing().toCore(facts.fed(), facts.rinsed(), facts.quarantined());
+            if (!measured.equals(Measured.NOTHING)) {
+                book.material(id).map(measured::applyTo).ifPresent(found::add);
+            }
+        });
+        return book.with(found);
+    }
+
+    /** Lots with something left: those opened first come first, then those not opened yet. */
+    static Stream<Lot> inOrderOfUse(final Collection<Lot> lots) {
+        return lots.stream()
+                .filter(lot -> lot.facts().leftLitres() > 0)
+                .sorted(Comparator.comparing(
+                        (Lot lot) -> lot.facts().openedOn(), Comparator.nullsLast(Comparator.naturalOrder())));
+    }
+}

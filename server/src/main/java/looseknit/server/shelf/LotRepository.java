@@ -1,0 +1,10 @@
+package looseknit.server.shelf;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface LotRepository extends JpaRepository<Lot, UUID> {
+
+    List<Lot> findByRemovedAtIsNullOrderByStoredAt();
+}

@@ -1,0 +1,107 @@
+package looseknit.server.shelf;
+
+import java.time.Clock;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import looseknit.core.material.Material;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.NotThere;
+import looseknit.server.frame.StaleRevision;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Materials of the person's own: from a few facts, from a jar of soil, or mixes. */
+@Service
+@Transactional
+public class Own {
+
+    private final OwnRepository own;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    Own(final OwnRepository own, final ApplicationEventPublisher events, final Clock clock) {
+        this.own = own;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    List<StoredOwn> all() {
+        return own.findAllByOrderByStoredAtAscIdAsc().stream()
+                .filter(each -> !each.removed())
+                .toList();
+    }
+
+    /** Stores an own material; a second call with the same id changes nothing. */
+    public void add(final String id, final OwnFacts facts) {
+        if (own.findById(id).isEmpty()) {
+            preview(id, facts);
+            own.saveAndFlush(new StoredOwn(id, facts, clock.instant()));
+            events.publishEvent(new MaterialsChanged());
+        }
+    }
+
+    /** Writes an own material that has been checked with all others; whoever calls tells others of the change. */
+    void write(final String id, final OwnFacts facts) {
+        own.findById(id)
+                .ifPresentOrElse(
+                        found -> {
+                            found.become(facts);
+                            found.remove(null);
+                        },
+                        () -> own.save(new StoredOwn(id, facts, clock.instant())));
+    }
+
+    /**
+     * Changes an own material.
+     *
+     * @throws StaleRevision if it has changed since the given revision
+     */
+    void change(final String id, final long revision, final OwnFacts facts) {
+        final StoredOwn found = find(id);
+        if (found.revision() != revision) {
+            throw new StaleRevision("own material", OwnController.body(found));
+        }
+        preview(id, facts);
+        found.become(facts);
+        own.saveAndFlush(found);
+        events.publishEvent(new MaterialsChanged());
+    }
+
+    /** Takes an own material off the list; blends that name it still can. */
+    void remove(final String id) {
+        find(id).remove(clock.instant());
+        events.publishEvent(new MaterialsChanged());
+    }
+
+    void restore(final String id) {
+        find(id).remove(null);
+        events.publishEvent(new MaterialsChanged());
+    }
+
+    /**
+     * The material that these facts describe, without storing anything.
+     *
+     * @throws OutOfRangeException if a figure is out of range or a mix would contain itself
+     */
+    @Transactional(readOnly = true)
+    public Material preview(final String id, final OwnFacts facts) {
+        if (!id.matches("own_[a-z0-9_]{1,50}")) {
+            throw new OutOfRangeException("own.id", id, "own_ and then small letters, digits and underscores");
+        }
+        final Map<String, OwnFacts> told = new LinkedHashMap<>();
+        own.findAllByOrderByStoredAtAscIdAsc().forEach(each -> told.put(each.id(), each.facts()));
+        told.put(id, facts);
+        return OwnMaterials.of(told).stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private StoredOwn find(final String id) {
+        return own.findById(id).orElseThrow(() -> new NotThere("own material"));
+    }
+}

@@ -1,0 +1,106 @@
+package looseknit.server.shelf;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import looseknit.core.material.Material;
+import looseknit.core.material.SoilTexture;
+import looseknit.core.reading.MaterialSheet;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Own materials over HTTP. */
+@RestController
+@RequestMapping("/api/own-materials")
+class OwnController {
+
+    private final Own own;
+
+    OwnController(final Own own) {
+        this.own = own;
+    }
+
+    /** An own material as it is stored. */
+    record OwnMaterialBody(String id, long revision, OwnFacts facts) {}
+
+    /** An own material to store or to look at; the id is made by the caller and begins with own_. */
+    record NewOwnBody(@NotNull String id, @NotNull @Valid OwnFacts facts) {}
+
+    /** A changed own material. */
+    record ChangedOwnBody(long revision, @NotNull @Valid OwnFacts facts) {}
+
+    /** What a jar has shown, in per cent. */
+    record TextureBody(String words, double sandPercent, double siltPercent, double clayPercent, boolean heavy) {}
+
+    /** A figure with its spread. */
+    record FigureBody(String name, String unit, double value, double sd, int decimals) {}
+
+    /** What the facts come to. */
+    record PreviewBody(
+            String grade,
+            String does,
+            List<FigureBody> figures,
+            @Nullable TextureBody texture) {}
+
+    @GetMapping
+    List<OwnMaterialBody> all() {
+        return own.all().stream().map(OwnController::body).toList();
+    }
+
+    @PostMapping
+    void add(@RequestBody @Valid final NewOwnBody body) {
+        own.add(body.id(), body.facts());
+    }
+
+    @PutMapping("/{id}")
+    void change(@PathVariable final String id, @RequestBody @Valid final ChangedOwnBody body) {
+        own.change(id, body.revision(), body.facts());
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable final String id) {
+        own.remove(id);
+    }
+
+    @PostMapping("/{id}/restore")
+    void restore(@PathVariable final String id) {
+        own.restore(id);
+    }
+
+    /** What the facts come to, without storing anything. */
+    @PostMapping("/preview")
+    PreviewBody preview(@RequestBody @Valid final NewOwnBody body) {
+        final Material material = own.preview(body.id(), body.facts());
+        return new PreviewBody(
+                material.grade(),
+                material.advice().does(),
+                MaterialSheet.of(material).stream()
+                        .map(line -> new FigureBody(line.name(), line.unit(), line.value(), line.sd(), line.decimals()))
+                        .toList(),
+                body.facts().soil() == null ? null : texture(body.facts().soil()));
+    }
+
+    private static TextureBody texture(final OwnFacts.SoilBody soil) {
+        final SoilTexture texture = OwnMaterials.jar(soil).texture();
+        return new TextureBody(
+                texture.textureClass().words(),
+                100 * texture.sand(),
+                100 * texture.silt(),
+                100 * texture.clay(),
+                texture.heavy());
+    }
+
+    static OwnMaterialBody body(final StoredOwn stored) {
+        return new OwnMaterialBody(stored.id(), stored.revision(), stored.facts());
+    }
+}

@@ -1,0 +1,38 @@
+package looseknit.server.shelf;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.util.UUID;
+
+/** A pack that can be bought. */
+@Entity
+@Table(name = "pack_offer")
+class PackOffer {
+
+    @Id
+    private UUID id;
+
+    @Embedded
+    private OfferFacts facts;
+
+    @Column(name = "seq", insertable = false, updatable = false)
+    private Long seq;
+
+    protected PackOffer() {}
+
+    PackOffer(final UUID id, final OfferFacts facts) {
+        this.id = id;
+        this.facts = facts;
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    OfferFacts facts() {
+        return facts;
+    }
+}

@@ -1,0 +1,169 @@
+package looseknit.server.shelf;
+
+import java.time.Clock;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import looseknit.core.batch.Pack;
+import looseknit.core.material.Book;
+import looseknit.core.material.Material;
+import looseknit.core.measure.Require;
+import looseknit.core.shelf.Stock;
+import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.NotThere;
+import looseknit.server.frame.StaleRevision;
+import looseknit.server.frame.UnknownName;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Lots on the shelf. */
+@Service
+@Transactional
+public class Shelf {
+
+    /** Where the person has set no mark, this share of the full lot counts as low; common practice, no source. */
+    private static final double LOW_SHARE = 0.15;
+
+    private final LotRepository lots;
+    private final LiveBooks books;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    Shelf(final LotRepository lots, final LiveBooks books, final ApplicationEventPublisher events, final Clock clock) {
+        this.lots = lots;
+        this.books = books;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** All lots, in the order in which they were stored. */
+    @Transactional(readOnly = true)
+    List<ShelfLotBody> all() {
+        final List<Lot> stored = lots.findByRemovedAtIsNullOrderByStoredAt();
+        final Map<String, UUID> inUse = inUse(stored);
+        return stored.stream()
+                .map(lot -> body(lot, lot.id().equals(inUse.get(lot.facts().materialId()))))
+                .toList();
+    }
+
+    /** The lots themselves. */
+    @Transactional(readOnly = true)
+    public List<Lot> lots() {
+        return lots.findByRemovedAtIsNullOrderByStoredAt();
+    }
+
+    /** The pack in which each material was bought last, by material. */
+    @Transactional(readOnly = true)
+    public Map<String, Pack> packs() {
+        final Map<String, Pack> packs = new LinkedHashMap<>();
+        lots().forEach(lot -> {
+            final LotFacts facts = lot.facts();
+            if (facts.price() != null) {
+                packs.put(
+                        facts.materialId(),
+                        new Pack(
+                                new Stock(facts.sold(), facts.amount(), facts.swell())
+                                        .usableLitres(material(facts.materialId())),
+                                MeasuredBody.maybe(facts.price())));
+            }
+        });
+        return packs;
+    }
+
+    @Transactional(readOnly = true)
+    ShelfLotBody get(final UUID id) {
+        return all().stream().filter(lot -> lot.id().equals(id)).findFirst().orElseThrow(() -> new NotThere("lot"));
+    }
+
+    /** Stores a lot; a second call with the same id changes nothing. */
+    public void add(final UUID id, final LotFacts facts) {
+        if (lots.findById(id).isEmpty()) {
+            check(facts);
+            lots.saveAndFlush(new Lot(id, facts, clock.instant()));
+            events.publishEvent(new MaterialsChanged());
+        }
+    }
+
+    /**
+     * Changes a lot.
+     *
+     * @throws StaleRevision if it has changed since the given revision
+     */
+    void change(final UUID id, final long revision, final LotFacts facts) {
+        final Lot lot = find(id);
+        if (lot.revision() != revision) {
+            throw new StaleRevision("lot", get(id));
+        }
+        check(facts);
+        lot.become(facts);
+        lots.saveAndFlush(lot);
+        events.publishEvent(new MaterialsChanged());
+    }
+
+    /** Sets what is left of several lots at once, all or none. */
+    void count(final Map<UUID, Double> left) {
+        left.forEach((id, litres) -> {
+            final Lot lot = find(id);
+            lot.become(lot.facts().left(Require.within("lot.leftLitres", litres, 0, 100_000, "L")));
+        });
+        lots.flush();
+        events.publishEvent(new MaterialsChanged());
+    }
+
+    void remove(final UUID id) {
+        find(id).remove(clock.instant());
+        events.publishEvent(new MaterialsChanged());
+    }
+
+    void restore(final UUID id) {
+        find(id).remove(null);
+        events.publishEvent(new MaterialsChanged());
+    }
+
+    /** Checks what is told of a lot. */
+    void check(final LotFacts facts) {
+        material(facts.materialId());
+        facts.check();
+    }
+
+    Material material(final String id) {
+        final Book book = books.unmeasured();
+        return book.material(id)
+                .filter(Material::forRecipes)
+                .orElseThrow(() -> new UnknownName("lot.materialId", "material", id, "Pick one from the list."));
+    }
+
+    private Lot find(final UUID id) {
+        return lots.findById(id).orElseThrow(() -> new NotThere("lot"));
+    }
+
+    private ShelfLotBody body(final Lot lot, final boolean inUse) {
+        final LotFacts facts = lot.facts();
+        final Material material = material(facts.materialId());
+        final double full = new Stock(facts.sold(), facts.amount(), facts.swell()).usableLitres(material);
+        final double mark = facts.lowLitres() == null ? LOW_SHARE * full : facts.lowLitres();
+        return ShelfLotBody.of(
+                lot,
+                material,
+                facts.measuredOrNothing()
+                        .toCore(facts.fed(), facts.rinsed(), facts.quarantined())
+                        .applyTo(material),
+                facts.leftLitres() <= mark,
+                inUse);
+    }
+
+    private Map<String, UUID> inUse(final List<Lot> stored) {
+        final Map<String, UUID> found = new LinkedHashMap<>();
+        final Set<String> seen = new HashSet<>();
+        LiveBooks.inOrderOfUse(stored).forEach(lot -> {
+            if (seen.add(lot.facts().materialId())) {
+                found.put(lot.facts().materialId(), lot.id());
+            }
+        });
+        return found;
+    }
+}

@@ -1,0 +1,195 @@
+package looseknit.server.shelf;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import looseknit.core.material.Material;
+import looseknit.core.shelf.BuySizes;
+import looseknit.core.shelf.Stock;
+import looseknit.server.frame.NotThere;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shelf over HTTP. */
+@RestController
+@RequestMapping("/api/shelf")
+class ShelfController {
+
+    private final Shelf shelf;
+    private final OfferRepository offers;
+
+    ShelfController(final Shelf shelf, final OfferRepository offers) {
+        this.shelf = shelf;
+        this.offers = offers;
+    }
+
+    /** A lot to store; the id is made by the caller, so that a repeated call stores nothing twice. */
+    record NewLotBody(@NotNull UUID id, @NotNull @Valid LotFacts facts) {}
+
+    /** A changed lot. */
+    record ChangedLotBody(long revision, @NotNull @Valid LotFacts facts) {}
+
+    /** What is left of a lot. */
+    record LeftBody(@NotNull UUID id, double leftLitres) {}
+
+    /** What is left of several lots. */
+    record CountBody(@NotNull @Size(max = 500) List<@Valid LeftBody> lots) {}
+
+    /** A pack to be worked out. */
+    record StockBody(
+            @NotNull String materialId,
+            @NotNull Stock.Sold sold,
+            double amount,
+            double swell,
+            @Nullable Double price) {}
+
+    /** What a pack comes to; the usual swell of this form for whoever does not know it. */
+    record WorthBody(double litres, @Nullable Double pricePerLitre) {}
+
+    /** A pack on offer. */
+    record OfferBody(UUID id, OfferFacts facts, String materialName, double litres, double pricePerLitre) {}
+
+    /** A pack on offer to store. */
+    record NewOfferBody(@NotNull UUID id, @NotNull @Valid OfferFacts facts) {}
+
+    /** A need to buy for. */
+    record NeedBody(@NotNull String materialId, double litres) {}
+
+    /** A way to cover a need: packs of each offer. */
+    record WayBody(List<CountedBody> packs, double litres, double cost, double perLitreNeeded, double leftOver) {}
+
+    /** So many packs of an offer. */
+    record CountedBody(UUID offerId, int count) {}
+
+    /** Each offer on its own and the cheapest combination; null without offers. */
+    record BuyBody(
+            double needLitres,
+            List<WayBody> single,
+            @Nullable WayBody cheapest) {}
+
+    @GetMapping("/lots")
+    List<ShelfLotBody> all() {
+        return shelf.all();
+    }
+
+    @PostMapping("/lots")
+    ShelfLotBody add(@RequestBody @Valid final NewLotBody body) {
+        shelf.add(body.id(), body.facts());
+        return shelf.get(body.id());
+    }
+
+    @PutMapping("/lots/{id}")
+    ShelfLotBody change(@PathVariable final UUID id, @RequestBody @Valid final ChangedLotBody body) {
+        shelf.change(id, body.revision(), body.facts());
+        return shelf.get(id);
+    }
+
+    @PutMapping("/count")
+    List<ShelfLotBody> count(@RequestBody @Valid final CountBody body) {
+        final Map<UUID, Double> left = new LinkedHashMap<>();
+        body.lots().forEach(each -> left.put(each.id(), each.leftLitres()));
+        shelf.count(left);
+        return shelf.all();
+    }
+
+    @DeleteMapping("/lots/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable final UUID id) {
+        shelf.remove(id);
+    }
+
+    @PostMapping("/lots/{id}/restore")
+    ShelfLotBody restore(@PathVariable final UUID id) {
+        shelf.restore(id);
+        return shelf.get(id);
+    }
+
+    /** What a pack comes to, without storing anything. */
+    @PostMapping("/worth")
+    WorthBody worth(@RequestBody @Valid final StockBody body) {
+        final Material material = shelf.material(body.materialId());
+        final Stock stock = new Stock(body.sold(), body.amount(), body.swell());
+        final OptionalDouble price = stock.pricePerLitre(material, MeasuredBody.maybe(body.price()));
+        return new WorthBody(stock.usableLitres(material), price.isPresent() ? price.getAsDouble() : null);
+    }
+
+    @GetMapping("/offers")
+    List<OfferBody> offers() {
+        return offers.findAllByOrderBySeq().stream().map(this::body).toList();
+    }
+
+    @PostMapping("/offers")
+    @Transactional
+    OfferBody offer(@RequestBody @Valid final NewOfferBody body) {
+        final OfferFacts facts = body.facts();
+        new BuySizes.Offer(
+                "offer",
+                new Stock(facts.sold(), facts.amount(), facts.swell()).usableLitres(shelf.material(facts.materialId())),
+                facts.price());
+        return body(offers.findById(body.id()).orElseGet(() -> offers.saveAndFlush(new PackOffer(body.id(), facts))));
+    }
+
+    @DeleteMapping("/offers/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Transactional
+    void withdraw(@PathVariable final UUID id) {
+        offers.delete(offers.findById(id).orElseThrow(() -> new NotThere("offer")));
+    }
+
+    /** Which packs to buy for a need. */
+    @PostMapping("/buy")
+    BuyBody buy(@RequestBody @Valid final NeedBody body) {
+        final List<OfferBody> found = offers().stream()
+                .filter(each -> each.facts().materialId().equals(body.materialId()))
+                .toList();
+        final List<BuySizes.Offer> packs = found.stream()
+                .map(each -> new BuySizes.Offer(
+                        each.materialName(), each.litres(), each.facts().price()))
+                .toList();
+        if (packs.isEmpty()) {
+            return new BuyBody(body.litres(), List.of(), null);
+        }
+        return new BuyBody(
+                body.litres(),
+                BuySizes.single(packs, body.litres()).stream()
+                        .map(way -> body(way, found))
+                        .toList(),
+                body(BuySizes.cheapest(packs, body.litres()), found));
+    }
+
+    private static WayBody body(final BuySizes.Way way, final List<OfferBody> found) {
+        return new WayBody(
+                IntStream.range(0, found.size())
+                        .filter(i -> way.counts().get(i) > 0)
+                        .mapToObj(i ->
+                                new CountedBody(found.get(i).id(), way.counts().get(i)))
+                        .toList(),
+                way.litres(),
+                way.cost(),
+                way.perLitreNeeded(),
+                way.leftOver());
+    }
+
+    private OfferBody body(final PackOffer offer) {
+        final OfferFacts facts = offer.facts();
+        final Material material = shelf.material(facts.materialId());
+        final double litres = new Stock(facts.sold(), facts.amount(), facts.swell()).usableLitres(material);
+        return new OfferBody(offer.id(), facts, material.name(), litres, facts.price() / litres);
+    }
+}

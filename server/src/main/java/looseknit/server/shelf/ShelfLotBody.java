@@ -1,0 +1,50 @@
+package looseknit.server.shelf;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import looseknit.core.material.Material;
+import looseknit.core.shelf.Stock;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A lot as it travels.
+ *
+ * @param materialName name of what it is
+ * @param fullLitres litres to scoop when it was full
+ * @param pricePerLitre price of a litre to scoop; null without a price
+ * @param low whether it is nearly used up
+ * @param inUse whether its figures stand for its material
+ * @param findings what was measured beside the Book's figure, in words
+ */
+record ShelfLotBody(
+        UUID id,
+        long revision,
+        LotFacts facts,
+        String materialName,
+        double fullLitres,
+        @Nullable Double pricePerLitre,
+        boolean low,
+        boolean inUse,
+        List<FoundBody> findings) {
+
+    /** What was measured of a lot beside what the Book says: value and spread, before and after. */
+    record FoundBody(String name, String unit, double book, double bookSd, double lot, double lotSd, int decimals) {}
+
+    static ShelfLotBody of(
+            final Lot lot, final Material material, final Material applied, final boolean low, final boolean inUse) {
+        final LotFacts facts = lot.facts();
+        final Stock stock = new Stock(facts.sold(), facts.amount(), facts.swell());
+        final OptionalDouble perLitre = stock.pricePerLitre(material, MeasuredBody.maybe(facts.price()));
+        return new ShelfLotBody(
+                lot.id(),
+                lot.revision(),
+                facts,
+                material.name(),
+                stock.usableLitres(material),
+                perLitre.isPresent() ? perLitre.getAsDouble() : null,
+                low,
+                inUse,
+                Found.between(material, applied));
+    }
+}
