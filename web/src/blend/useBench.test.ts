@@ -14,6 +14,7 @@ const stored = (revision: number, amount: number): Blend => ({
   recipe: { measure: 'PARTS', parts: [{ materialId: 'peat', amount }], doses: [] },
   changedAt: '2026-01-01T00:00:00Z',
   changedSinceKept: true,
+  accepted: [],
   deleted: false,
 })
 

@@ -27,7 +27,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_5"];
         put?: never;
         post: operations["create_1"];
         delete?: never;
@@ -44,7 +44,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get_1"];
-        put: operations["change_1"];
+        put: operations["change_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -75,7 +75,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_4"];
         put?: never;
         post: operations["create"];
         delete?: never;
@@ -108,9 +108,25 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["change"];
+        put: operations["change_2"];
         post?: never;
         delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blends/{id}/accepted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["accept"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -125,7 +141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore_2"];
+        post: operations["restore_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -142,6 +158,22 @@ export interface paths {
         get: operations["versions"];
         put?: never;
         post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cautions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_6"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -212,6 +244,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exports/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_2"];
+        put?: never;
+        post: operations["start"];
+        delete: operations["cancel"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{id}/apply": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["apply"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/looks": {
         parameters: {
             query?: never;
@@ -260,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/materials/{id}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outlook": {
         parameters: {
             query?: never;
@@ -270,6 +366,102 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["outlook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_3"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-materials/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-materials/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-materials/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-plants/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-plants/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -411,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["potUp"];
         delete?: never;
@@ -461,7 +653,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore_1"];
+        post: operations["restore_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -484,6 +676,150 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/buy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["buy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["count"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/lots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/lots/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/lots/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["offers"];
+        put?: never;
+        post: operations["offer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/offers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["withdraw"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/worth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["worth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/targets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["targets"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tests/{id}": {
         parameters: {
             query?: never;
@@ -494,7 +830,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -552,6 +888,9 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AcceptedBody: {
+            ruleIds: string[];
+        };
         Account: {
             /** Format: double */
             drained: number;
@@ -582,7 +921,10 @@ export interface components {
             name: string;
             /** Format: double */
             neutralising: number;
+            notFor: string;
+            prepare: string;
             source: string;
+            standIns: string[];
             /** Format: double */
             usualHighGPerL: number;
             /** Format: double */
@@ -627,6 +969,7 @@ export interface components {
             versionNumber: number;
         };
         BlendBody: {
+            accepted: string[];
             brief: components["schemas"]["BriefBody"];
             /** Format: date-time */
             changedAt: string;
@@ -650,14 +993,23 @@ export interface components {
             plantName?: string;
             readings: components["schemas"]["ReadingBody"][];
             shares: number[];
+            stops: components["schemas"]["StopBody"][];
         };
         BriefBody: {
+            companionIds?: string[];
             habit?: components["schemas"]["HabitBody"];
             place?: components["schemas"]["PlaceBody"];
             plantId?: string;
             pot?: components["schemas"]["PotBody"];
             /** @enum {string} */
             stage: "CUTTINGS" | "YOUNG" | "ESTABLISHED" | "ROOT_FILLED" | "RECOVERING" | "SEVERAL";
+            wishes?: components["schemas"]["WishesBody"];
+        };
+        BuyBody: {
+            cheapest?: components["schemas"]["WayBody"];
+            /** Format: double */
+            needLitres: number;
+            single: components["schemas"]["WayBody"][];
         };
         Cause: {
             name: string;
@@ -666,7 +1018,16 @@ export interface components {
             /** Format: double */
             share: number;
         };
+        Caution: {
+            defers: string;
+            id: string;
+            instead: string;
+            /** @enum {string} */
+            level: "STOP" | "WARN" | "NOTE";
+            why: string;
+        };
         CautionBody: {
+            defers: string;
             id: string;
             instead: string;
             /** @enum {string} */
@@ -726,9 +1087,25 @@ export interface components {
             /** Format: int64 */
             revision: number;
         };
+        ChangedLotBody: {
+            facts: components["schemas"]["LotFacts"];
+            /** Format: int64 */
+            revision: number;
+        };
+        ChangedOwnBody: {
+            facts: components["schemas"]["OwnFacts"];
+            /** Format: int64 */
+            revision: number;
+        };
         ChoiceBody: {
             own: boolean;
             place: components["schemas"]["PlaceBody"];
+        };
+        ConstituentBody: {
+            id: string;
+            name: string;
+            /** Format: double */
+            percent: number;
         };
         Contents: {
             /** Format: double */
@@ -744,12 +1121,26 @@ export interface components {
             /** Format: double */
             sPercent: number;
         };
+        ContradictionBody: {
+            id: string;
+            says: string;
+            waysOut: components["schemas"]["WayOut"][];
+        };
         ContributionBody: {
             name: string;
             /** Format: double */
             pull?: number;
             /** Format: double */
             value: number;
+        };
+        CountBody: {
+            lots: components["schemas"]["LeftBody"][];
+        };
+        CountedBody: {
+            /** Format: int32 */
+            count: number;
+            /** Format: uuid */
+            offerId: string;
         };
         DoseBody: {
             amendmentId: string;
@@ -765,6 +1156,14 @@ export interface components {
             /** Format: double */
             gramsPerLoad: number;
             name: string;
+        };
+        DrainBody: {
+            /** Format: double */
+            airPercent: number;
+            /** Format: double */
+            heightCm: number;
+            /** Format: double */
+            waterPercent: number;
         };
         DriftBody: {
             /** Format: double */
@@ -782,6 +1181,7 @@ export interface components {
         };
         EvaluationBody: {
             cautions: components["schemas"]["CautionBody"][];
+            contradictions: components["schemas"]["ContradictionBody"][];
             fits: boolean;
             headline: string;
             /** Format: double */
@@ -846,6 +1246,16 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        FigureBody: {
+            /** Format: int32 */
+            decimals: number;
+            name: string;
+            /** Format: double */
+            sd: number;
+            unit: string;
+            /** Format: double */
+            value: number;
+        };
         FillRow: {
             /** Format: int32 */
             count: number;
@@ -865,7 +1275,23 @@ export interface components {
             sd: number;
             unit: string;
         };
+        FoundBody: {
+            /** Format: double */
+            book: number;
+            /** Format: double */
+            bookSd: number;
+            /** Format: int32 */
+            decimals: number;
+            /** Format: double */
+            lot: number;
+            /** Format: double */
+            lotSd: number;
+            name: string;
+            unit: string;
+        };
         HabitBody: {
+            /** Format: double */
+            alkalinityMgPerL?: number;
             /** @enum {string} */
             amount: "THOROUGHLY" | "LIGHTLY" | "FROM_BELOW";
             /** Format: double */
@@ -874,6 +1300,37 @@ export interface components {
             hand: "STEADY" | "OFTEN_TOO_SOON" | "OFTEN_TOO_LATE";
             /** @enum {string} */
             water: "RAIN" | "DISTILLED" | "SOFT_TAP" | "HARD_TAP";
+            /** Format: double */
+            waterEcDsPerM?: number;
+        };
+        ImportBody: {
+            /** Format: int64 */
+            added: number;
+            /** Format: int64 */
+            changed: number;
+            /** Format: int32 */
+            done: number;
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            rows: components["schemas"]["ImportRowBody"][];
+            /** Format: int64 */
+            same: number;
+            says: string;
+            /** @enum {string} */
+            state: "READING" | "READY" | "STORING" | "DONE" | "FAILED" | "CANCELLED";
+            /** Format: int32 */
+            total: number;
+            /** Format: int64 */
+            wrong: number;
+        };
+        ImportRowBody: {
+            /** @enum {string} */
+            change: "NEW" | "CHANGED" | "SAME" | "WRONG";
+            /** Format: int64 */
+            line: number;
+            name: string;
+            says: string;
         };
         KeepBody: {
             note: string;
@@ -897,6 +1354,12 @@ export interface components {
             waterPercent: number;
             /** Format: double */
             wetKg: number;
+        };
+        LeftBody: {
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            leftLitres: number;
         };
         LevelBody: {
             /** Format: double */
@@ -999,6 +1462,28 @@ export interface components {
             /** Format: double */
             phSdBefore: number;
         };
+        LotFacts: {
+            /** Format: double */
+            amount: number;
+            fed: boolean;
+            /** Format: double */
+            leftLitres: number;
+            /** Format: double */
+            lowLitres?: number;
+            materialId: string;
+            measured?: components["schemas"]["MeasuredBody"];
+            /** Format: date */
+            openedOn?: string;
+            /** Format: double */
+            price?: number;
+            quarantined: boolean;
+            rinsed: boolean;
+            /** @enum {string} */
+            sold: "LOOSE_LITRES" | "PRESSED_LITRES" | "BRICK_KG" | "LOOSE_KG";
+            supplier?: string;
+            /** Format: double */
+            swell: number;
+        };
         MadeTestBody: {
             findings: components["schemas"]["FindingBody"][];
             /** Format: uuid */
@@ -1014,12 +1499,19 @@ export interface components {
             bulkDensityGPerL: number;
             /** Format: double */
             cecMeqPerL: number;
+            /** Format: double */
+            d10Mm: number;
+            /** Format: double */
+            d50Mm: number;
+            /** Format: double */
+            d90Mm: number;
             does: string;
             /** Format: double */
             ecDsPerM: number;
             /** @enum {string} */
             form: "LOOSE" | "BALE" | "BRICK";
             grade: string;
+            gradeAdvice: string;
             /** Format: double */
             halfLifeYears?: number;
             hazards: ("DUST" | "MOULD" | "SPHAGNUM" | "CAUSTIC" | "PETS")[];
@@ -1028,15 +1520,21 @@ export interface components {
             kMgPerL: number;
             /** @enum {string} */
             materialClass: "O" | "P" | "D";
+            measured: boolean;
+            mix: boolean;
             /** Format: double */
             nMgPerL: number;
             name: string;
+            never: boolean;
+            notFor: string;
+            own: boolean;
             /** Format: double */
             pMgPerL: number;
             /** Format: double */
             packLitres: number;
             /** Format: double */
             ph: number;
+            prepare: string;
             roleWords: string[];
             roles: ("AIR" | "WATER" | "FEED" | "ACIDITY" | "WEIGHT" | "FILTER" | "STRUCTURE" | "INTERNAL")[];
             source: string;
@@ -1049,10 +1547,23 @@ export interface components {
             /** Format: double */
             waterAt50CmPercent: number;
         };
+        MeasuredBody: {
+            /** Format: double */
+            bulkDensityGPerL?: number;
+            drain?: components["schemas"]["DrainBody"];
+            /** Format: double */
+            ph?: number;
+            sieves?: components["schemas"]["SievesBody"];
+        };
         MixBody: {
             /** Format: uuid */
             blendId?: string;
             recipe: components["schemas"]["RecipeBody"];
+        };
+        MixPartBody: {
+            /** Format: double */
+            amount: number;
+            materialId: string;
         };
         MixedBody: {
             /** Format: date */
@@ -1073,6 +1584,11 @@ export interface components {
             pMgPerL: number;
             /** Format: double */
             sMgPerL: number;
+        };
+        NeedBody: {
+            /** Format: double */
+            litres: number;
+            materialId: string;
         };
         NewBatchBody: {
             /** Format: uuid */
@@ -1104,6 +1620,20 @@ export interface components {
             /** Format: uuid */
             pottingId: string;
         };
+        NewLotBody: {
+            facts: components["schemas"]["LotFacts"];
+            /** Format: uuid */
+            id: string;
+        };
+        NewOfferBody: {
+            facts: components["schemas"]["OfferFacts"];
+            /** Format: uuid */
+            id: string;
+        };
+        NewOwnBody: {
+            facts: components["schemas"]["OwnFacts"];
+            id: string;
+        };
         NewPottingBody: {
             /** Format: uuid */
             batchId: string;
@@ -1120,6 +1650,34 @@ export interface components {
             /** Format: date */
             madeOn: string;
             test: components["schemas"]["TestBody"];
+        };
+        OfferBody: {
+            facts: components["schemas"]["OfferFacts"];
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            litres: number;
+            materialName: string;
+            /** Format: double */
+            pricePerLitre: number;
+        };
+        OfferFacts: {
+            /** Format: double */
+            amount: number;
+            materialId: string;
+            /** Format: double */
+            price: number;
+            /** @enum {string} */
+            sold: "LOOSE_LITRES" | "PRESSED_LITRES" | "BRICK_KG" | "LOOSE_KG";
+            supplier?: string;
+            /** Format: double */
+            swell: number;
+        };
+        OnSieveBody: {
+            /** Format: double */
+            openingMm: number;
+            /** Format: double */
+            stays: number;
         };
         OutlookAskedBody: {
             /** Format: double */
@@ -1142,6 +1700,58 @@ export interface components {
             weeks: components["schemas"]["WeekBody"][];
             years: components["schemas"]["YearBody"][];
         };
+        OwnFacts: {
+            mix?: components["schemas"]["OwnMixBody"];
+            name: string;
+            plain?: components["schemas"]["PlainBody"];
+            soil?: components["schemas"]["SoilBody"];
+        };
+        OwnMaterialBody: {
+            facts: components["schemas"]["OwnFacts"];
+            id: string;
+            /** Format: int64 */
+            revision: number;
+        };
+        OwnMixBody: {
+            /** @enum {string} */
+            certainty: "KNOWN" | "ESTIMATED" | "UNKNOWN";
+            fed: boolean;
+            parts: components["schemas"]["MixPartBody"][];
+        };
+        OwnPlantBody: {
+            /** Format: double */
+            airHighPercent?: number;
+            /** Format: double */
+            airLowPercent?: number;
+            botanical?: string;
+            likeId: string;
+            /** @enum {string} */
+            minerals?: "PURE" | "SOFT" | "TOLERANT";
+            /** Format: double */
+            nHighMgPerL?: number;
+            /** Format: double */
+            nLowMgPerL?: number;
+            name: string;
+            note?: string;
+            otherNames?: string[];
+            /** Format: double */
+            phHigh?: number;
+            /** Format: double */
+            phLow?: number;
+            poison?: string;
+            /** Format: double */
+            repotYears?: number;
+            /** @enum {string} */
+            repotting?: "YES" | "RELUCTANT" | "NEVER";
+            /** Format: double */
+            rootDepthCm?: number;
+            /** Format: double */
+            tempHighC?: number;
+            /** Format: double */
+            tempLowC?: number;
+            /** @enum {string} */
+            trigger?: "NEVER_DRY" | "TOP_THIRD" | "HALF" | "DRY" | "NEARLY_ALL" | "COMPLETELY";
+        };
         PackBody: {
             /** Format: double */
             litres: number;
@@ -1154,6 +1764,8 @@ export interface components {
             materialId: string;
         };
         PlaceBody: {
+            /** Format: double */
+            dailyLightMol?: number;
             /** @enum {string} */
             draught: "STILL" | "FAN" | "SHELTERED" | "BREEZY";
             /** Format: double */
@@ -1162,7 +1774,23 @@ export interface components {
             light: "DIM" | "MEDIUM" | "BRIGHT" | "SUN";
             name: string;
             /** Format: double */
+            rainMmPerWeek?: number;
+            /** Format: double */
             temperatureC: number;
+        };
+        PlainBody: {
+            drain?: components["schemas"]["DrainBody"];
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            gPerL?: number;
+            /** @enum {string} */
+            matter: "WOODY" | "FIBROUS" | "RICH" | "LIGHT_STONE" | "POROUS_STONE" | "DENSE_STONE";
+            natures?: ("PEAT" | "COIR" | "BARK" | "SPHAGNUM" | "LITTER" | "RICH" | "RICH_CHAR" | "CHARCOAL" | "LIMY" | "SOIL" | "FINE_SAND" | "SALTY" | "FED" | "UNRINSED" | "FLOATS" | "REPELS" | "FRESH" | "QUARANTINED" | "NEVER")[];
+            /** Format: double */
+            ph?: number;
+            /** Format: double */
+            toMm: number;
         };
         PlanBody: {
             /** Format: double */
@@ -1186,29 +1814,52 @@ export interface components {
             yield: number;
         };
         PlantBody: {
+            acidity: string;
             airPercent: components["schemas"]["BandBody"];
             botanical: string;
+            differs: string[];
             drying: string;
+            dryingWords: string;
+            easyWaterPercent: components["schemas"]["BandBody"];
+            food: string;
             groupId: string;
             groupName: string;
+            /** Format: double */
+            heightOverWidth: number;
             id: string;
             /** Format: double */
             lifeYears: number;
+            light: string;
             /** Format: double */
             mostEcDsPerM: number;
             nMgPerL: components["schemas"]["BandBody"];
             name: string;
             note: string;
             otherNames: string[];
+            own?: components["schemas"]["OwnPlantBody"];
             ph: components["schemas"]["BandBody"];
+            planting: string;
             poison: string;
+            /** Format: double */
+            repotYears: number;
+            repotting: string;
+            rest: string;
+            /** Format: double */
+            rootDepthCm: number;
             roots: string;
             source: string;
+            /** Format: double */
+            tempHighC: number;
+            /** Format: double */
+            tempLowC: number;
+            texture: string;
+            trade: string;
+            water: string;
             waterPercent: components["schemas"]["BandBody"];
         };
         PotBody: {
             /** @enum {string} */
-            base: "ON_FEET" | "FLAT" | "NO_HOLES" | "WICK";
+            base: "ON_FEET" | "HANGING" | "FLAT" | "NO_HOLES" | "WICK";
             /** Format: double */
             baseCm: number;
             /** Format: double */
@@ -1260,6 +1911,12 @@ export interface components {
             predictedLowDays: number;
             /** Format: int32 */
             versionNumber: number;
+        };
+        PreviewBody: {
+            does: string;
+            figures: components["schemas"]["FigureBody"][];
+            grade: string;
+            texture?: components["schemas"]["TextureBody"];
         };
         ReadingBody: {
             /** Format: int32 */
@@ -1346,6 +2003,38 @@ export interface components {
             /** @enum {string} */
             way: "THOROUGHLY" | "LIGHTLY" | "FROM_BELOW";
         };
+        SheetBody: {
+            certainty?: string;
+            constituents: components["schemas"]["ConstituentBody"][];
+            lines: components["schemas"]["SheetLineBody"][];
+            material: components["schemas"]["MaterialBody"];
+            standIns: components["schemas"]["StandInBody"][];
+        };
+        SheetLineBody: {
+            /** Format: int32 */
+            decimals: number;
+            name: string;
+            /** Format: double */
+            sd: number;
+            unit: string;
+            /** Format: double */
+            value: number;
+        };
+        ShelfLotBody: {
+            facts: components["schemas"]["LotFacts"];
+            findings: components["schemas"]["FoundBody"][];
+            /** Format: double */
+            fullLitres: number;
+            /** Format: uuid */
+            id: string;
+            inUse: boolean;
+            low: boolean;
+            materialName: string;
+            /** Format: double */
+            pricePerLitre?: number;
+            /** Format: int64 */
+            revision: number;
+        };
         SieveBody: {
             /** Format: double */
             under025Percent: number;
@@ -1354,6 +2043,23 @@ export interface components {
             /** Format: double */
             under24Percent: number;
         };
+        SievesBody: {
+            sieves: components["schemas"]["OnSieveBody"][];
+            /** Format: double */
+            throughAll: number;
+        };
+        SoilBody: {
+            /** Format: double */
+            afterHoursCm: number;
+            /** Format: double */
+            afterMinuteCm: number;
+            /** Format: double */
+            clearCm: number;
+            /** Format: double */
+            organicPercent: number;
+            /** Format: double */
+            ph: number;
+        };
         SpreadBody: {
             /** Format: double */
             high80: number;
@@ -1361,6 +2067,11 @@ export interface components {
             low80: number;
             /** Format: double */
             value: number;
+        };
+        StandInBody: {
+            changes: string[];
+            id: string;
+            name: string;
         };
         StandingAskedBody: {
             asked: components["schemas"]["AskedBody"];
@@ -1398,6 +2109,22 @@ export interface components {
             /** Format: double */
             step: number;
         };
+        StockBody: {
+            /** Format: double */
+            amount: number;
+            materialId: string;
+            /** Format: double */
+            price?: number;
+            /** @enum {string} */
+            sold: "LOOSE_LITRES" | "PRESSED_LITRES" | "BRICK_KG" | "LOOSE_KG";
+            /** Format: double */
+            swell: number;
+        };
+        StopBody: {
+            accepted: boolean;
+            id: string;
+            why: string;
+        };
         TargetBody: {
             because: string[];
             /** Format: double */
@@ -1408,6 +2135,10 @@ export interface components {
             /** @enum {string} */
             quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
             words: string;
+        };
+        TargetsBody: {
+            contradictions: components["schemas"]["ContradictionBody"][];
+            targets: components["schemas"]["TargetBody"][];
         };
         TestBody: {
             /** Format: double */
@@ -1442,6 +2173,16 @@ export interface components {
         TestsBody: {
             lots: components["schemas"]["LotBody"][];
             tests: components["schemas"]["MadeTestBody"][];
+        };
+        TextureBody: {
+            /** Format: double */
+            clayPercent: number;
+            heavy: boolean;
+            /** Format: double */
+            sandPercent: number;
+            /** Format: double */
+            siltPercent: number;
+            words: string;
         };
         TodayBody: {
             /** Format: date */
@@ -1490,6 +2231,25 @@ export interface components {
             /** Format: int32 */
             pots: number;
         };
+        WayBody: {
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            leftOver: number;
+            /** Format: double */
+            litres: number;
+            packs: components["schemas"]["CountedBody"][];
+            /** Format: double */
+            perLitreNeeded: number;
+        };
+        WayOut: {
+            /** @enum {string} */
+            kind: "WALL" | "BASE" | "POT_WIDTH" | "INTERVAL" | "WATER" | "MIX" | "WISH" | "ADVICE";
+            subject: string;
+            /** Format: double */
+            value: number;
+            words: string;
+        };
         WeekBody: {
             /** Format: double */
             high80: number;
@@ -1499,6 +2259,25 @@ export interface components {
             ph: number;
             /** Format: double */
             week: number;
+        };
+        WishesBody: {
+            cheap: boolean;
+            drainageLayer?: boolean;
+            /** @enum {string} */
+            fibre?: "EITHER" | "NO_PEAT" | "NO_COIR";
+            /** Format: double */
+            lifeYears?: number;
+            light: boolean;
+            mineralOnly: boolean;
+            /** Format: int32 */
+            mostMaterials?: number;
+            noCompost: boolean;
+        };
+        WorthBody: {
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            pricePerLitre?: number;
         };
         YearBody: {
             /** Format: double */
@@ -1537,7 +2316,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -1603,7 +2382,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -1655,7 +2434,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -1769,7 +2548,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1815,7 +2594,33 @@ export interface operations {
             };
         };
     };
-    restore_2: {
+    accept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BlendBody"];
+                };
+            };
+        };
+    };
+    restore_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -1881,6 +2686,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["VersionBody"];
+                };
+            };
+        };
+    };
+    all_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Caution"][];
                 };
             };
         };
@@ -1981,6 +2806,120 @@ export interface operations {
             };
         };
     };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    get_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportBody"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query: {
+                kind: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportBody"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    apply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportBody"];
+                };
+            };
+        };
+    };
     look: {
         parameters: {
             query?: never;
@@ -2047,6 +2986,28 @@ export interface operations {
             };
         };
     };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SheetBody"];
+                };
+            };
+        };
+    };
     outlook: {
         parameters: {
             query?: never;
@@ -2068,6 +3029,202 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["OutlookBody"];
                 };
+            };
+        };
+    };
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OwnMaterialBody"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOwnBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOwnBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PreviewBody"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedOwnBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    restore_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPlantBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlantBody"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    restore_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -2190,7 +3347,7 @@ export interface operations {
                 litres: number;
                 shape?: "ROUND" | "SQUARE";
                 wall?: "PLASTIC" | "GLAZED" | "CLAY";
-                base?: "ON_FEET" | "FLAT" | "NO_HOLES" | "WICK";
+                base?: "ON_FEET" | "HANGING" | "FLAT" | "NO_HOLES" | "WICK";
             };
             header?: never;
             path?: never;
@@ -2281,7 +3438,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2367,7 +3524,7 @@ export interface operations {
             };
         };
     };
-    restore_1: {
+    restore_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2413,7 +3570,279 @@ export interface operations {
             };
         };
     };
+    buy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BuyBody"];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfLotBody"][];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfLotBody"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLotBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfLotBody"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedLotBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfLotBody"];
+                };
+            };
+        };
+    };
     remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    restore_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfLotBody"];
+                };
+            };
+        };
+    };
+    offers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OfferBody"][];
+                };
+            };
+        };
+    };
+    offer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOfferBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OfferBody"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    worth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WorthBody"];
+                };
+            };
+        };
+    };
+    targets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TargetsBody"];
+                };
+            };
+        };
+    };
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
