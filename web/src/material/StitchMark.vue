@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { LEG, MARKS, stitchOf } from './stitches'
+import { isBead, LEG, MARKS, stitchOf } from './stitches'
 
-/** One stitch of a material, as a key beside its name. */
+/** One stitch of a material, as a key beside its name; a bead for what is weighed. */
 const props = withDefaults(defineProps<{ materialId: string; size?: number }>(), { size: 22 })
 const stitch = computed(() => stitchOf(props.materialId))
 </script>
 
 <template>
   <svg class="stitch-mark" :width="size" :height="size * 1.1" viewBox="0 0 32 36" aria-hidden="true">
-    <g v-for="side in 2" :key="side" :transform="side === 2 ? 'translate(32 0) scale(-1 1)' : undefined">
-      <path :d="LEG" :fill="stitch.colour" stroke="var(--ink)" stroke-opacity=".45" stroke-width="1" />
+    <g v-if="isBead(materialId)">
+      <circle cx="16" cy="18" r="13.5" :fill="stitch.colour" stroke="var(--ink)" stroke-opacity=".45" />
       <path
         :d="MARKS[stitch.mark]"
+        transform="translate(7.6 1)"
         fill="none"
         :stroke="stitch.thread"
         stroke-width="1.5"
@@ -20,6 +21,19 @@ const stitch = computed(() => stitchOf(props.materialId))
         stroke-linejoin="round"
       />
     </g>
+    <template v-else>
+      <g v-for="side in 2" :key="side" :transform="side === 2 ? 'translate(32 0) scale(-1 1)' : undefined">
+        <path :d="LEG" :fill="stitch.colour" stroke="var(--ink)" stroke-opacity=".45" stroke-width="1" />
+        <path
+          :d="MARKS[stitch.mark]"
+          fill="none"
+          :stroke="stitch.thread"
+          stroke-width="1.5"
+          stroke-linecap="round"
+          stroke-linejoin="round"
+        />
+      </g>
+    </template>
   </svg>
 </template>
 
