@@ -7,23 +7,26 @@ import SelectButton from 'primevue/selectbutton'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { Brief, Recipe, Remedy } from '@/api/types'
+import type { Brief, Recipe, Remedy, WayOut } from '@/api/types'
+import CautionList from '@/caution/CautionList.vue'
 import { useKeys } from '@/frame/keys'
 import { say, sayProblem } from '@/frame/notices'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import BriefSentence from '@/need/BriefSentence.vue'
+import ContradictionList from '@/need/ContradictionList.vue'
 import TargetList from '@/need/TargetList.vue'
+import { useFollows } from '@/need/useFollows'
 import { startingPot } from '@/need/words'
-import CautionList from '@/reading/CautionList.vue'
 import ReadingsPanel from '@/reading/ReadingsPanel.vue'
 import { useEvaluation } from '@/reading/useEvaluation'
 import BenchConflict from './BenchConflict.vue'
 import { CLOSER } from './closer'
 import DoseList from './DoseList.vue'
 import OneMoreTable from './OneMoreTable.vue'
-import { changeBy, removeRow, rewrite, setAmount, setDose } from './recipe'
+import { withRemedy, withWayOut } from './proposals'
+import { changeBy, removeRow, rewrite, setAmount } from './recipe'
 import RecipeRows from './RecipeRows.vue'
 import ScoopChoice from './ScoopChoice.vue'
 import SwatchChart from './SwatchChart.vue'
@@ -103,20 +106,9 @@ const savingWords = computed(
   () => ({ saved: 'saved', saving: 'saving …', waiting: 'not saved yet' })[bench.saving.value],
 )
 
-const moved = ref<ReadonlySet<string>>(new Set())
-watch(
-  () => evaluation.value?.targets,
-  (now, before) => {
-    if (now && before) {
-      const old = new Map(before.map((target) => [target.quality, target.words]))
-      const changed = now.filter(
-        (target) => old.has(target.quality) && old.get(target.quality) !== target.words,
-      )
-      if (changed.length > 0 || now.length !== before.length) {
-        moved.value = new Set(changed.map((target) => target.quality))
-      }
-    }
-  },
+const { follows, moved } = useFollows(
+  () => (onBench.value?.recipe.parts.length === 0 ? onBench.value.brief : undefined),
+  () => evaluation.value,
 )
 
 const removed = (name: string) => {
@@ -125,16 +117,11 @@ const removed = (name: string) => {
 }
 
 const take = (remedy: Remedy) => {
-  if (remedy.kind === 'PART') {
-    recipe.value = setAmount(recipe.value, remedy.row, remedy.value)
-  } else if (remedy.kind === 'DOSE') {
-    recipe.value = setDose(recipe.value, remedy.subject, remedy.value)
-  } else if (remedy.kind === 'WALL') {
-    const pot = brief.value.pot ?? startingPot()
-    brief.value = { ...brief.value, pot: { ...pot, wall: remedy.subject as typeof pot.wall } }
-  } else if (brief.value.habit) {
-    brief.value = { ...brief.value, habit: { ...brief.value.habit, everyDays: remedy.value } }
-  }
+  bench.change((now) => withRemedy(now, remedy))
+  say('Done as proposed.', bench.undo)
+}
+const takeWay = (way: WayOut) => {
+  bench.change((now) => withWayOut(now, way))
   say('Done as proposed.', bench.undo)
 }
 
@@ -158,6 +145,12 @@ const keep = () =>
     keeping.value = false
     note.value = ''
     say(`Version ${version.number} is kept.`)
+  })
+
+const accept = (ruleIds: string[]) =>
+  onceAtATime(async () => {
+    await bench.accept(ruleIds)
+    await client.invalidateQueries({ queryKey: ['blends'] })
   })
 
 const mixBatch = () =>
@@ -252,7 +245,8 @@ useKeys({
       <p v-if="bench.problem.value" class="say harm" role="alert">{{ bench.problem.value }}</p>
       <BriefSentence v-if="onBench" v-model="brief" />
       <div v-else class="skeleton" style="height: 200px" />
-      <TargetList :targets="evaluation?.targets ?? []" :moved="moved" />
+      <ContradictionList :contradictions="follows?.contradictions ?? []" @way="takeWay" />
+      <TargetList :targets="follows?.targets ?? []" :moved="moved" />
       <p class="end"><button type="button" class="plain danger" @click="remove">Delete this blend</button></p>
     </section>
 
@@ -324,7 +318,13 @@ useKeys({
     </section>
 
     <section class="readings-side" aria-label="Readings">
-      <ReadingsPanel :evaluation="evaluation" :problem="problem" @remedy="take" />
+      <ReadingsPanel
+        :evaluation="evaluation"
+        :problem="problem"
+        :accepted="bench.blend.value?.accepted ?? []"
+        @remedy="take"
+        @accept="accept"
+      />
     </section>
 
     <Dialog v-model:visible="keeping" modal header="Keep this version" :style="{ width: '26rem' }">

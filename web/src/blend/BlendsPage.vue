@@ -125,6 +125,10 @@ useKeys({ n: () => void create() })
             <p class="figures">
               <span v-for="fact in facts(card)" :key="fact">{{ fact }}</span>
             </p>
+            <p v-if="card.stops.length > 0" class="stopped">
+              {{ card.stops.every((each) => each.accepted) ? 'Stop set aside:' : 'Stop:' }}
+              {{ card.stops[0]?.why }}
+            </p>
             <p class="verdict" :class="{ fits: card.fits }">{{ card.headline ?? 'Nothing in it yet.' }}</p>
           </div>
         </RouterLink>
@@ -194,6 +198,12 @@ li a:hover h2 {
   font-size: 14px;
   color: var(--marigold-ink);
   font-weight: 600;
+}
+.stopped {
+  font-size: 13.5px;
+  color: var(--brick);
+  border-left: 3px solid var(--brick);
+  padding-left: 7px;
 }
 .verdict.fits {
   color: var(--bottle);

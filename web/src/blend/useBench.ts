@@ -179,6 +179,14 @@ export const useBench = (id: string) => {
     return version
   }
 
+  /** Sets stops aside, or lets them stand again, after everything is saved. */
+  const accept = async (ruleIds: string[]) => {
+    await save()
+    blend.value = await answer(
+      api.PUT('/api/blends/{id}/accepted', { params: { path: { id } }, body: { ruleIds } }),
+    )
+  }
+
   onBeforeUnmount(() => {
     window.clearTimeout(timer)
     if (saving.value === 'waiting') {
@@ -203,5 +211,6 @@ export const useBench = (id: string) => {
     keepMine,
     takeTheirs,
     keepVersion,
+    accept,
   }
 }

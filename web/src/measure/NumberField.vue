@@ -1,10 +1,10 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="T extends number | undefined">
 import InputText from 'primevue/inputtext'
 import { computed, ref, watch } from 'vue'
 import { useSettings } from './settings'
 import { figure, type FieldKind } from './units'
 
-/** A number that is typed in the person's units and held in those of the core. Says so when it is not a number. */
+/** A number that is typed in the person's units and held in those of the core. Says so when it is not a number; may stay empty if optional. */
 const props = withDefaults(
   defineProps<{
     label: string
@@ -14,17 +14,21 @@ const props = withDefaults(
     inputId: string
     hideLabel?: boolean
     invalid?: boolean
+    optional?: boolean
+    placeholder?: string
   }>(),
   { kind: 'plain', decimals: 2 },
 )
-const model = defineModel<number>({ required: true })
+const model = defineModel<T>({ required: true })
 const emit = defineEmits<{ enter: [] }>()
 
 const settings = useSettings()
 const field = computed(() => settings.measures.field(props.kind))
 const shownUnit = computed(() => props.unit ?? field.value.unit)
-const shown = (value: number) =>
-  figure(value * field.value.factor + field.value.offset, props.decimals, true).replace('−', '-')
+const shown = (value: number | undefined) =>
+  value === undefined
+    ? ''
+    : figure(value * field.value.factor + field.value.offset, props.decimals, true).replace('−', '-')
 
 const typed = ref(shown(model.value))
 const wrong = ref(false)
@@ -46,9 +50,10 @@ function parse(entered: string): number | undefined {
 
 function take() {
   const value = parse(typed.value)
-  wrong.value = value === undefined
-  if (value !== undefined && value !== model.value) {
-    model.value = value
+  const left = props.optional && typed.value.trim() === ''
+  wrong.value = value === undefined && !left
+  if ((left || value !== undefined) && value !== model.value) {
+    model.value = value as T
   }
 }
 </script>
@@ -62,6 +67,7 @@ function take() {
         v-model="typed"
         inputmode="decimal"
         autocomplete="off"
+        :placeholder="placeholder"
         :invalid="wrong || invalid"
         :aria-describedby="wrong ? `${inputId}-wrong` : undefined"
         @update:model-value="take"

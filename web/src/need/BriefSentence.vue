@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Brief, Habit, Place, Pot } from '@/api/types'
+import type { Brief, Habit, Place, Pot, Wishes } from '@/api/types'
 import ChoiceList from '@/frame/ChoiceList.vue'
 import InPlace from '@/frame/InPlace.vue'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
+import CompanionsField from './CompanionsField.vue'
 import HabitField from './HabitField.vue'
 import PlaceField from './PlaceField.vue'
 import PlantField from './PlantField.vue'
 import PotField from './PotField.vue'
 import { usePlants } from './usePlants'
+import { NO_WISHES, tidyWishes, wishWords } from './wishes'
+import WishesField from './WishesField.vue'
 import {
   AMOUNTS,
   BASES,
@@ -21,7 +24,7 @@ import {
   startingHabit,
   startingPot,
   WALLS,
-  WATERS,
+  waterWords,
   withArticle,
 } from './words'
 
@@ -69,6 +72,26 @@ const wall = computed({
   set: (value: Pot['wall']) => set({ pot: { ...pot.value, wall: value } }),
 })
 
+const companions = computed({
+  get: () => model.value.companionIds ?? [],
+  set: (ids: string[]) => {
+    const { companionIds: _gone, ...rest } = model.value
+    model.value = ids.length === 0 ? rest : { ...rest, companionIds: ids }
+  },
+})
+const wishes = computed({
+  get: () => model.value.wishes ?? NO_WISHES,
+  set: (value: Wishes) => {
+    const { wishes: _gone, ...rest } = model.value
+    const kept = tidyWishes(value)
+    model.value = kept ? { ...rest, wishes: kept } : rest
+  },
+})
+const companionWords = computed(() => {
+  const names = companions.value.map((id) => plant(id)?.name.toLowerCase() ?? id)
+  return names.length === 0 ? 'alone' : `together with ${names.join(' and ')}`
+})
+
 const plantName = computed(() => {
   const id = model.value.plantId
   return id ? (plant(id)?.name.toLowerCase() ?? id) : undefined
@@ -96,6 +119,11 @@ const lead = computed(() => {
     <InPlace :words="plantName ?? 'a plant (which?)'" label="Plant" :missing="!plantName">
       <template #default="{ close }"><PlantField v-model="plantId" @chosen="close" /></template>
     </InPlace>
+    <template v-if="plantName"
+      >,
+      <InPlace :words="companionWords" label="Plants in the same pot">
+        <CompanionsField v-model="companions" :first="model.plantId" /> </InPlace
+    ></template>
     in a
     <InPlace
       :words="model.pot ? text(settings.measures.length(model.pot.topCm)) : 'pot (which?)'"
@@ -137,13 +165,16 @@ const lead = computed(() => {
     </InPlace>
     <template v-if="model.habit">
       with
-      <InPlace :words="labelOf(WATERS, model.habit.water)" label="Water">
+      <InPlace :words="waterWords(model.habit)" label="Water">
         <HabitField v-model="habit" id-prefix="brief-water" /> </InPlace
       ><template v-if="model.habit.hand !== 'STEADY'">
         and am
         <InPlace :words="labelOf(HANDS, model.habit.hand)" label="My hand">
           <HabitField v-model="habit" id-prefix="brief-hand" /> </InPlace
       ></template> </template
+    >. I want it
+    <InPlace :words="wishWords(model.wishes) || 'as the plant does'" label="Wishes">
+      <WishesField v-model="wishes" id-prefix="brief-wishes" /> </InPlace
     >.
   </p>
 </template>

@@ -13,10 +13,21 @@ const part = <K extends keyof Habit>(key: K) =>
     get: () => model.value[key],
     set: (value) => (model.value = { ...model.value, [key]: value }),
   })
+/** What may stay unknown; an emptied field is gone and not stored as nothing. */
+const optional = (key: 'alkalinityMgPerL' | 'waterEcDsPerM') =>
+  computed<number | undefined>({
+    get: () => model.value[key],
+    set: (value) => {
+      const { [key]: _gone, ...rest } = model.value
+      model.value = value === undefined ? rest : { ...rest, [key]: value }
+    },
+  })
 const everyDays = part('everyDays')
 const amount = part('amount')
 const hand = part('hand')
 const water = part('water')
+const alkalinity = optional('alkalinityMgPerL')
+const salts = optional('waterEcDsPerM')
 </script>
 
 <template>
@@ -31,6 +42,26 @@ const water = part('water')
     <ChoiceList v-model="amount" :options="AMOUNTS" label="How" />
     <ChoiceList v-model="hand" :options="HANDS" label="My hand is" />
     <ChoiceList v-model="water" :options="WATERS" label="With" />
+    <div class="pair">
+      <NumberField
+        v-model="alkalinity"
+        label="Alkalinity as CaCO₃"
+        unit="mg/L"
+        :decimals="0"
+        optional
+        placeholder="usual"
+        :input-id="`${idPrefix}-alkalinity`"
+      />
+      <NumberField
+        v-model="salts"
+        label="Salts (EC)"
+        unit="dS/m"
+        :decimals="2"
+        optional
+        placeholder="usual"
+        :input-id="`${idPrefix}-salts`"
+      />
+    </div>
   </div>
 </template>
 
@@ -39,5 +70,9 @@ const water = part('water')
   display: flex;
   flex-direction: column;
   gap: 10px;
+}
+.pair {
+  display: flex;
+  gap: 14px;
 }
 </style>

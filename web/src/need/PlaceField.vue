@@ -26,6 +26,17 @@ const temperatureC = part('temperatureC')
 const humidityPercent = part('humidityPercent')
 const light = part('light')
 const draught = part('draught')
+const rain = computed({
+  get: () => model.value.rainMmPerWeek ?? 0,
+  set: (value: number) => (model.value = { ...model.value, rainMmPerWeek: value }),
+})
+const dailyLight = computed<number | undefined>({
+  get: () => model.value.dailyLightMol,
+  set: (value) => {
+    const { dailyLightMol: _gone, ...rest } = model.value
+    model.value = value === undefined ? rest : { ...rest, dailyLightMol: value }
+  },
+})
 
 const keep = async () => {
   try {
@@ -74,6 +85,24 @@ const keep = async () => {
     </div>
     <ChoiceList v-model="light" :options="LIGHTS" label="Light" />
     <ChoiceList v-model="draught" :options="DRAUGHTS" label="Air" />
+    <div class="pair">
+      <NumberField
+        v-model="dailyLight"
+        label="Light, if measured"
+        unit="mol/m² a day"
+        :decimals="1"
+        optional
+        placeholder="class"
+        :input-id="`${idPrefix}-mol`"
+      />
+      <NumberField
+        v-model="rain"
+        label="Rain into the pot"
+        unit="mm a week"
+        :decimals="0"
+        :input-id="`${idPrefix}-rain`"
+      />
+    </div>
     <Button label="Remember this place" size="small" outlined @click="keep" />
   </div>
 </template>

@@ -7,6 +7,10 @@ import { usePlants } from './usePlants'
 
 /** A plant of the Book by any of its names. What the Book does not know is said, with what comes nearest. */
 const model = defineModel<string | undefined>({ required: true })
+const { inputId = 'plant', placeholder = 'Name of the plant' } = defineProps<{
+  inputId?: string
+  placeholder?: string
+}>()
 const emit = defineEmits<{ chosen: [] }>()
 const { plants, plant } = usePlants()
 
@@ -68,14 +72,14 @@ const none = () => {
 
 <template>
   <div class="plant-field">
-    <label for="plant" class="visually-hidden">Plant</label>
+    <label :for="inputId" class="visually-hidden">Plant</label>
     <AutoComplete
       v-model="entered"
-      input-id="plant"
+      :input-id="inputId"
       append-to="self"
       :suggestions="found"
       option-label="name"
-      placeholder="Name of the plant"
+      :placeholder="placeholder"
       complete-on-focus
       :show-empty-message="false"
       :delay="60"

@@ -2,11 +2,15 @@
 import { computed, ref } from 'vue'
 import type { Target } from '@/api/types'
 
-/** What follows from the brief: each target with its because; those that moved last are marked. */
-const props = defineProps<{ targets: Target[]; moved: ReadonlySet<string> }>()
+/** What follows from the brief: each target with its because; those that moved last are marked and say what they were. */
+const props = defineProps<{ targets: Target[]; moved: ReadonlyMap<string, string> }>()
 const FIRST = 3
 const all = ref(false)
-const shown = computed(() => (all.value ? props.targets : props.targets.slice(0, FIRST + 1)))
+const shown = computed(() =>
+  all.value || props.targets.length <= FIRST + 1
+    ? props.targets
+    : props.targets.filter((target, i) => i <= FIRST || props.moved.has(target.quality)),
+)
 </script>
 
 <template>
@@ -26,6 +30,7 @@ const shown = computed(() => (all.value ? props.targets : props.targets.slice(0,
     <ul class="choices">
       <li v-for="target in shown" :key="target.quality" :class="{ moved: moved.has(target.quality) }">
         <b>{{ target.label }}: {{ target.words }}.</b>
+        <span v-if="moved.has(target.quality)" class="was">It was {{ moved.get(target.quality) }}. </span>
         {{ target.because.join(' ') }}
       </li>
     </ul>
@@ -51,6 +56,9 @@ li {
 }
 li b {
   color: var(--ink);
+}
+.was {
+  color: var(--marigold-ink);
 }
 li.moved {
   border-left-color: var(--marigold);

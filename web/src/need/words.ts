@@ -1,5 +1,5 @@
 import type { Brief, Habit, Place, Pot } from '@/api/types'
-import { text, type Measures } from '@/measure/units'
+import { figure, text, type Measures } from '@/measure/units'
 
 type Options<T extends string> = readonly { value: T; label: string }[]
 
@@ -25,6 +25,7 @@ export const WALLS: Options<Pot['wall']> = [
 
 export const BASES: Options<Pot['base']> = [
   { value: 'ON_FEET', label: 'on feet' },
+  { value: 'HANGING', label: 'hanging' },
   { value: 'FLAT', label: 'flat on a hard surface' },
   { value: 'NO_HOLES', label: 'without holes' },
   { value: 'WICK', label: 'on a wick or mat' },
@@ -88,8 +89,27 @@ export const startingHabit = (): Habit => ({
 export const potWords = (pot: Pot, measures: Measures): string =>
   `${text(measures.length(pot.topCm))} ${labelOf(WALLS, pot.wall)}`
 
+const lightWords = (place: Place): string =>
+  place.dailyLightMol === undefined
+    ? labelOf(LIGHTS, place.light)
+    : `${figure(place.dailyLightMol, 1, true)} mol of light`
+
 export const climateWords = (place: Place, measures: Measures): string =>
-  `${text(measures.temperature(place.temperatureC))}, ${Math.round(place.humidityPercent)} %, ${labelOf(LIGHTS, place.light)}`
+  [
+    text(measures.temperature(place.temperatureC)),
+    `${Math.round(place.humidityPercent)} %`,
+    lightWords(place),
+    ...(place.rainMmPerWeek ? ['rain'] : []),
+  ].join(', ')
+
+/** Water with what was measured of it. */
+export const waterWords = (habit: Habit): string => {
+  const measured = [
+    ...(habit.alkalinityMgPerL === undefined ? [] : [`${figure(habit.alkalinityMgPerL, 0)} mg/L alkalinity`]),
+    ...(habit.waterEcDsPerM === undefined ? [] : [`${figure(habit.waterEcDsPerM, 2, true)} dS/m`]),
+  ]
+  return [labelOf(WATERS, habit.water), ...measured].join(', ')
+}
 
 export const everyWords = (days: number): string =>
   days === 1 ? 'every day' : `every ${Number.isInteger(days) ? days : days.toFixed(1)} days`

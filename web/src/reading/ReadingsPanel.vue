@@ -1,14 +1,18 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import type { Evaluation, Reading, Remedy } from '@/api/types'
+import StopList from '@/caution/StopList.vue'
 import ReadingExplained from './ReadingExplained.vue'
 import ReadingGauge from './ReadingGauge.vue'
 
 /** All readings, with what is worst in a sentence and what would mend it on top. */
-const props = defineProps<{ evaluation: Evaluation | undefined; problem: string | undefined }>()
-const emit = defineEmits<{ remedy: [remedy: Remedy] }>()
+defineProps<{
+  evaluation: Evaluation | undefined
+  problem: string | undefined
+  accepted: readonly string[]
+}>()
+const emit = defineEmits<{ remedy: [remedy: Remedy]; accept: [ruleIds: string[]] }>()
 const opened = ref<Reading['quality'] | undefined>()
-const stops = computed(() => props.evaluation?.cautions.filter((caution) => caution.level === 'STOP') ?? [])
 const toggle = (quality: Reading['quality']) => {
   opened.value = opened.value === quality ? undefined : quality
 }
@@ -19,9 +23,7 @@ const toggle = (quality: Reading['quality']) => {
     <h2 class="visually-hidden">Readings</h2>
     <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
     <template v-if="evaluation">
-      <p v-for="caution in stops" :key="caution.id" class="say harm">
-        <b>{{ caution.why }}</b> {{ caution.instead }}
-      </p>
+      <StopList :cautions="evaluation.cautions" :accepted="accepted" @accept="emit('accept', $event)" />
       <div class="headline" :class="{ fits: evaluation.fits }" aria-live="polite">
         <b>{{ evaluation.headline }}</b>
         <ul v-if="evaluation.remedies.length > 0" class="choices">

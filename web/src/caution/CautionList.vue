@@ -14,7 +14,7 @@ const shown = computed(() => props.cautions.filter((caution) => caution.level !=
     </summary>
     <ul class="choices">
       <li v-for="caution in shown" :key="caution.id" :class="caution.level.toLowerCase()">
-        <b>{{ caution.why }}</b> {{ caution.instead }}
+        <b>{{ caution.why }}</b> {{ caution.instead }} {{ caution.defers }}
       </li>
     </ul>
     <p class="soft">Labels, local rules and licensed practice come first.</p>

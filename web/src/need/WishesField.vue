@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Wishes } from '@/api/types'
+import ChoiceList from '@/frame/ChoiceList.vue'
+import TickField from '@/frame/TickField.vue'
+import NumberField from '@/measure/NumberField.vue'
+import { FIBRES, LAYERS } from './wishes'
+
+/** What the grower wants of the mix beyond what the plant needs. */
+const model = defineModel<Wishes>({ required: true })
+defineProps<{ idPrefix: string }>()
+
+/** Without what is undefined, so that an emptied field is gone and not stored as nothing. */
+const set = (change: { [K in keyof Wishes]?: Wishes[K] | undefined }) => {
+  model.value = Object.fromEntries(
+    Object.entries({ ...model.value, ...change }).filter(([, value]) => value !== undefined),
+  ) as Wishes
+}
+const part = <K extends keyof Wishes>(key: K) =>
+  computed<Wishes[K]>({ get: () => model.value[key], set: (value) => set({ [key]: value }) })
+
+const fibre = computed({
+  get: () => model.value.fibre ?? 'EITHER',
+  set: (value: 'EITHER' | 'NO_PEAT' | 'NO_COIR') => set({ fibre: value === 'EITHER' ? undefined : value }),
+})
+const layer = computed({
+  get: () => (model.value.drainageLayer === undefined ? 'ANY' : model.value.drainageLayer ? 'YES' : 'NO'),
+  set: (value: 'ANY' | 'YES' | 'NO') => set({ drainageLayer: value === 'ANY' ? undefined : value === 'YES' }),
+})
+const noCompost = part('noCompost')
+const mineralOnly = part('mineralOnly')
+const light = part('light')
+const cheap = part('cheap')
+const mostMaterials = part('mostMaterials')
+const lifeYears = part('lifeYears')
+</script>
+
+<template>
+  <div class="wishes-field">
+    <ChoiceList v-model="fibre" :options="FIBRES" label="Holds water with" />
+    <TickField
+      v-model="noCompost"
+      label="no compost or castings in it"
+      :input-id="`${idPrefix}-no-compost`"
+    />
+    <TickField v-model="mineralOnly" label="minerals only" :input-id="`${idPrefix}-mineral`" />
+    <TickField v-model="light" label="light to carry" :input-id="`${idPrefix}-light`" />
+    <TickField v-model="cheap" label="cheap" :input-id="`${idPrefix}-cheap`" />
+    <ChoiceList v-model="layer" :options="LAYERS" label="Drainage layer" />
+    <div class="pair">
+      <NumberField
+        v-model="mostMaterials"
+        label="Materials at most"
+        :decimals="0"
+        optional
+        placeholder="any"
+        :input-id="`${idPrefix}-most`"
+      />
+      <NumberField
+        v-model="lifeYears"
+        label="Lasts at least"
+        unit="years"
+        :decimals="1"
+        optional
+        placeholder="any"
+        :input-id="`${idPrefix}-life`"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.wishes-field {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.pair {
+  display: flex;
+  gap: 14px;
+}
+</style>
