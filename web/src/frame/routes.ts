@@ -51,7 +51,7 @@ const routes: RouteRecordRaw[] = [
   },
   { path: '/book', redirect: '/book/plants' },
   {
-    path: '/book/:chapter(plants|materials)',
+    path: '/book/:chapter(plants|materials|cautions)/:ids?',
     name: 'book',
     component: () => import('@/frame/BookPage.vue'),
     props: true,

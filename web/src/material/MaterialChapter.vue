@@ -1,131 +1,163 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useSettings } from '@/measure/settings'
-import { figure, text } from '@/measure/units'
+import { answer, api } from '@/api/client'
+import type { Material } from '@/api/types'
+import { useAnswered } from '@/api/useAnswered'
+import DoseEntry from './DoseEntry.vue'
 import StitchMark from './StitchMark.vue'
 import { useMaterials } from './useBook'
 
-/** The Book's materials, with their stitch, what they do and what they are. */
+/** The Book's materials by what they are there for, some ticked to be laid side by side; below them what is given by weight. */
 const props = defineProps<{ sought: string }>()
-const settings = useSettings()
+const beside = defineModel<string[]>('beside', { required: true })
+const MOST_BESIDE = 3
 const { materials, amendments, loading, error } = useMaterials()
 const wanted = computed(() => props.sought.trim().toLowerCase())
-const found = computed(() =>
-  materials.value.filter((each) =>
-    [each.name, each.does, ...each.roleWords].join(' ').toLowerCase().includes(wanted.value),
-  ),
+const says = (each: { name: string; does: string; notFor: string }, roles: string[]) =>
+  [each.name, each.does, each.notFor, ...roles].join(' ').toLowerCase().includes(wanted.value)
+const literal = computed(() => materials.value.filter((each) => says(each, each.roleWords)))
+const doses = computed(() => amendments.value.filter((each) => says(each, [])))
+const guessing = computed(
+  () => wanted.value !== '' && literal.value.length + doses.value.length === 0 && !loading.value,
 )
-const foundDoses = computed(() =>
-  amendments.value.filter((each) => [each.name, each.does].join(' ').toLowerCase().includes(wanted.value)),
+const { answer: closest } = useAnswered(
+  () => (guessing.value ? wanted.value.slice(0, 200) : undefined),
+  (name, signal) =>
+    answer(api.GET('/api/materials/closest', { params: { query: { name, most: 5 } }, signal })),
 )
+
+const OWN = 'your own'
+const NEVER = 'never use'
+const section = (each: Material) =>
+  each.never ? NEVER : each.own ? OWN : (each.roleWords[0] ?? 'gives structure')
+const ORDER = [
+  OWN,
+  'holds water',
+  'opens air',
+  'gives structure',
+  'weighs down',
+  'feeds',
+  'filters',
+  'sets acidity',
+  NEVER,
+]
+const sections = computed(() => {
+  const found = new Map<string, Material[]>(ORDER.map((each) => [each, []]))
+  for (const each of guessing.value ? (closest.value ?? []) : literal.value) {
+    found.set(section(each), [...(found.get(section(each)) ?? []), each])
+  }
+  return [...found.entries()].filter(([, members]) => members.length > 0)
+})
+const toggle = (id: string) => {
+  beside.value = beside.value.includes(id)
+    ? beside.value.filter((each) => each !== id)
+    : [...beside.value, id].slice(-MOST_BESIDE)
+}
 </script>
 
 <template>
   <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
   <div v-if="loading" class="skeleton" style="height: 300px" />
-  <ul class="choices materials">
-    <li v-for="material in found" :key="material.id">
-      <StitchMark :material-id="material.id" :size="40" />
-      <div>
-        <h3>
-          {{ material.name }} <span class="soft">{{ material.grade }}</span>
-        </h3>
-        <p>{{ material.does }}</p>
-        <dl>
-          <div>
-            <dt>weight</dt>
-            <dd class="figures">{{ figure(material.bulkDensityGPerL, 0) }} g/L</dd>
-          </div>
-          <div>
-            <dt>pores</dt>
-            <dd class="figures">{{ figure(material.totalPorosityPercent, 0) }} %</dd>
-          </div>
-          <div>
-            <dt>water at 10 cm</dt>
-            <dd class="figures">{{ figure(material.waterAt10CmPercent, 0) }} %</dd>
-          </div>
-          <div>
-            <dt>pH</dt>
-            <dd class="figures">{{ figure(material.ph, 1) }}</dd>
-          </div>
-          <div>
-            <dt>half rots in</dt>
-            <dd class="figures">
-              {{
-                material.halfLifeYears === undefined
-                  ? 'never'
-                  : `${figure(material.halfLifeYears, 1, true)} yr`
-              }}
-            </dd>
-          </div>
-          <div>
-            <dt>usual pack</dt>
-            <dd class="figures">{{ text(settings.measures.pack(material.packLitres)) }}</dd>
-          </div>
-        </dl>
-        <p class="soft source">{{ material.roleWords.join(', ') }} · Source: {{ material.source }}</p>
-      </div>
-    </li>
-  </ul>
-  <h2 v-if="foundDoses.length > 0">Given by weight</h2>
-  <ul class="choices materials">
-    <li v-for="dose in foundDoses" :key="dose.id">
-      <div>
-        <h3>{{ dose.name }}</h3>
-        <p>{{ dose.does }}</p>
-        <p class="soft source">
-          usually {{ text(settings.measures.dose(dose.usualLowGPerL)) }} to
-          {{ text(settings.measures.dose(dose.usualHighGPerL)) }} · Source: {{ dose.source }}
-        </p>
-      </div>
-    </li>
-  </ul>
-  <p v-if="!loading && found.length + foundDoses.length === 0">No material by that name here yet.</p>
+  <p v-if="guessing && sections.length > 0" class="say attention">
+    No material by the name “{{ sought.trim().slice(0, 40) }}”. These come nearest:
+  </p>
+  <section
+    v-for="[name, members] in sections"
+    :key="name"
+    class="section"
+    :class="{ never: name === 'never use' }"
+  >
+    <h2>{{ name }}</h2>
+    <ul class="choices">
+      <li v-for="material in members" :key="material.id">
+        <StitchMark :material-id="material.id" :size="34" />
+        <div>
+          <h3>
+            <RouterLink :to="`/book/materials/${material.id}`">{{ material.name }}</RouterLink>
+            <span class="soft"> {{ material.grade }}</span>
+            <span v-if="material.measured" class="measured"> measured</span>
+          </h3>
+          <p>{{ material.does }}</p>
+        </div>
+        <input
+          type="checkbox"
+          :checked="beside.includes(material.id)"
+          :aria-label="`Lay ${material.name} beside others`"
+          @change="toggle(material.id)"
+        />
+      </li>
+    </ul>
+  </section>
+  <section v-if="doses.length > 0" class="section">
+    <h2>given by weight</h2>
+    <ul class="choices">
+      <DoseEntry v-for="dose in doses" :key="dose.id" :dose="dose" />
+    </ul>
+  </section>
 </template>
 
 <style scoped>
-.materials {
+.section {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(380px, 1fr));
-  gap: 0 40px;
-  margin-bottom: 24px;
+  grid-template-columns: 130px minmax(0, 1fr);
+  gap: 10px 24px;
+  border-top: 1px dashed var(--stitch);
+  padding: 14px 0;
+}
+h2::first-letter {
+  text-transform: uppercase;
+}
+.never h2 {
+  color: var(--brick);
+}
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(320px, 1fr));
+  gap: 14px 30px;
 }
 li {
-  display: flex;
-  gap: 16px;
-  border-top: 1px dashed var(--stitch);
-  padding: 12px 0;
+  display: grid;
+  grid-template-columns: 34px minmax(0, 1fr) 18px;
+  gap: 12px;
+}
+li input {
+  accent-color: var(--bottle);
+  width: 16px;
+  height: 16px;
+  margin: 3px 0 0;
 }
 h3 {
-  font-size: 16px;
+  font-size: 15.5px;
+  line-height: 1.2;
+}
+h3 a {
+  color: var(--ink);
+  text-decoration: none;
+}
+h3 a:hover {
+  color: var(--bottle);
+  text-decoration: underline;
+}
+h3 .soft,
+.measured {
+  margin-left: 6px;
 }
 h3 .soft {
   font-weight: 400;
-  font-size: 14px;
+  font-size: 13.5px;
 }
-dl {
-  display: grid;
-  grid-template-columns: repeat(3, minmax(0, 1fr));
-  gap: 3px 12px;
-  margin: 5px 0;
-}
-dt {
-  font-size: 12.5px;
-  line-height: 1.1;
-  color: var(--soft-ink);
-}
-dd {
-  margin: 0;
-  font-size: 14px;
+.measured {
+  font-weight: 600;
+  font-size: 13px;
+  color: var(--water);
 }
 p {
   font-size: 14px;
+  line-height: 1.35;
 }
-.source {
-  font-size: 13px;
-}
-@media (max-width: 640px) {
-  .materials {
+@media (max-width: 860px) {
+  .section,
+  ul {
     grid-template-columns: minmax(0, 1fr);
   }
 }

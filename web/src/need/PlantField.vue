@@ -7,10 +7,11 @@ import { usePlants } from './usePlants'
 
 /** A plant of the Book by any of its names. What the Book does not know is said, with what comes nearest. */
 const model = defineModel<string | undefined>({ required: true })
-const { inputId = 'plant', placeholder = 'Name of the plant' } = defineProps<{
-  inputId?: string
-  placeholder?: string
-}>()
+const {
+  inputId = 'plant',
+  placeholder = 'Name of the plant',
+  compact = false,
+} = defineProps<{ inputId?: string; placeholder?: string; compact?: boolean }>()
 const emit = defineEmits<{ chosen: [] }>()
 const { plants, plant } = usePlants()
 
@@ -71,7 +72,7 @@ const none = () => {
 </script>
 
 <template>
-  <div class="plant-field">
+  <div class="plant-field" :class="{ compact }">
     <label :for="inputId" class="visually-hidden">Plant</label>
     <AutoComplete
       v-model="entered"
@@ -118,6 +119,10 @@ const none = () => {
   align-items: flex-start;
   min-width: 270px;
   min-height: 240px;
+}
+.plant-field.compact {
+  min-width: 0;
+  min-height: 0;
 }
 .plant-field :deep(.p-autocomplete) {
   width: 100%;

@@ -64,6 +64,27 @@ export const WATERS: Options<Habit['water']> = [
   { value: 'HARD_TAP', label: 'hard tap water' },
 ]
 
+export const TRIGGERS = [
+  { value: 'NEVER_DRY', label: 'barely moist' },
+  { value: 'TOP_THIRD', label: 'dry by a third' },
+  { value: 'HALF', label: 'half dry' },
+  { value: 'DRY', label: 'dry' },
+  { value: 'NEARLY_ALL', label: 'nearly dry through' },
+  { value: 'COMPLETELY', label: 'bone dry' },
+] as const
+
+export const MINERALS = [
+  { value: 'PURE', label: 'mineral-free water only' },
+  { value: 'SOFT', label: 'soft water' },
+  { value: 'TOLERANT', label: 'ordinary tap water' },
+] as const
+
+export const REPOTTINGS = [
+  { value: 'YES', label: 'takes repotting well' },
+  { value: 'RELUCTANT', label: 'resents repotting' },
+  { value: 'NEVER', label: 'must not be repotted' },
+] as const
+
 export const labelOf = <T extends string>(options: Options<T>, value: T): string =>
   options.find((option) => option.value === value)?.label ?? value
 

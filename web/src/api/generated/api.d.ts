@@ -340,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/materials/closest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["closest_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/materials/{id}/sheet": {
         parameters: {
             query?: never;
@@ -1303,6 +1319,12 @@ export interface components {
             /** Format: double */
             waterEcDsPerM?: number;
         };
+        HeldBody: {
+            /** Format: double */
+            suctionCm: number;
+            /** Format: double */
+            waterPercent: number;
+        };
         ImportBody: {
             /** Format: int64 */
             added: number;
@@ -2006,6 +2028,11 @@ export interface components {
         SheetBody: {
             certainty?: string;
             constituents: components["schemas"]["ConstituentBody"][];
+            curve: components["schemas"]["HeldBody"][];
+            /** Format: double */
+            drainedAirPercent: number;
+            /** Format: double */
+            drainedWaterPercent: number;
             lines: components["schemas"]["SheetLineBody"][];
             material: components["schemas"]["MaterialBody"];
             standIns: components["schemas"]["StandInBody"][];
@@ -2969,6 +2996,29 @@ export interface operations {
     materials: {
         parameters: {
             query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MaterialBody"][];
+                };
+            };
+        };
+    };
+    closest_1: {
+        parameters: {
+            query: {
+                name: string;
+                most?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;

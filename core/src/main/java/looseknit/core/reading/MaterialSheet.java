@@ -14,6 +14,13 @@ public final class MaterialSheet {
     /** Height of the column for which air and water are read [cm]. */
     public static final double COLUMN_CM = 10;
 
+    /** Suctions at which the retention curve is drawn [cm]. */
+    private static final List<Double> GRID_CM =
+            List.of(0.0, 0.5, 1.0, 1.5, 2.0, 3.0, 4.0, 5.0, 7.5, 10.0, 15.0, 20.0, 30.0, 50.0, 75.0, 100.0);
+
+    /** Figures below this are shown with a decimal. */
+    private static final double FEW = 10;
+
     private MaterialSheet() {}
 
     /**
@@ -27,10 +34,44 @@ public final class MaterialSheet {
      */
     public record Line(String name, String unit, double value, double sd, int decimals) {}
 
+    /**
+     * What fills a drained column of a material.
+     *
+     * @param air air [vol/vol]
+     * @param water water [vol/vol]
+     */
+    public record Drained(double air, double water) {}
+
+    /** Air and water of a material on its own in a drained column of 10 cm. */
+    public static Drained drained(final Material material) {
+        final Mix alone = alone(material);
+        final Column column = Column.free(COLUMN_CM, 1);
+        return new Drained(column.airFilledPorosity(alone), column.containerCapacity(alone));
+    }
+
+    /**
+     * Water at a suction.
+     *
+     * @param suctionCm suction [cm]
+     * @param water water content [vol/vol]
+     */
+    public record Held(double suctionCm, double water) {}
+
+    /** Water of a material as suction grows, on the grid on which such curves are usually drawn. */
+    public static List<Held> curve(final Material material) {
+        return GRID_CM.stream()
+                .map(suction -> new Held(suction, material.retention().at(suction)))
+                .toList();
+    }
+
+    private static Mix alone(final Material material) {
+        return Mix.of(List.of(material.madeOf(Optional.empty())), new double[] {1});
+    }
+
     /** The figures of a material. */
     public static List<Line> of(final Material material) {
-        final Mix alone = Mix.of(List.of(material.madeOf(Optional.empty())), new double[] {1});
-        final Column column = Column.free(COLUMN_CM, 1);
+        final Mix alone = alone(material);
+        final Drained drained = drained(material);
         final Doubt doubt = material.doubt();
         final double density = material.physics().bulkDensityGPerL();
         final Material.Chemistry chemistry = material.chemistry();
@@ -38,9 +79,9 @@ public final class MaterialSheet {
         lines.add(new Line("dry weight of a litre", "g", density, doubt.densityRelativeSd() * density, 0));
         lines.add(new Line("all pores", "%", 100 * material.physics().totalPorosity(), 100 * doubt.porositySd(), 0));
         lines.add(new Line(
-                "air, 10 cm column drained", "%", 100 * column.airFilledPorosity(alone), 100 * doubt.waterSd(), 0));
+                "air, 10 cm drained", "%", 100 * drained.air(), 100 * doubt.waterSd(), 0));
         lines.add(new Line(
-                "water, 10 cm column drained", "%", 100 * column.containerCapacity(alone), 100 * doubt.waterSd(), 0));
+                "water, 10 cm drained", "%", 100 * drained.water(), 100 * doubt.waterSd(), 0));
         lines.add(new Line(
                 "easily used water",
                 "%",
@@ -69,6 +110,7 @@ public final class MaterialSheet {
             final double value,
             final double share,
             final int decimals) {
-        lines.add(new Line(name, unit, value, share * value, decimals));
+        final int shown = value > 0 && value < FEW && decimals == 0 ? 1 : decimals;
+        lines.add(new Line(name, unit, value, share * value, shown));
     }
 }

@@ -71,6 +71,9 @@ public record StandIn(Material other, List<String> changes) {
     }
 
     private static void life(final List<String> changes, final Material given, final Material other) {
+        if (other.halfLifeYears() >= NEVER_ROTS && given.halfLifeYears() >= NEVER_ROTS) {
+            return;
+        }
         if (other.halfLifeYears() >= NEVER_ROTS && given.halfLifeYears() < NEVER_ROTS) {
             changes.add("does not rot");
         } else if (given.halfLifeYears() >= NEVER_ROTS && other.halfLifeYears() < NEVER_ROTS) {

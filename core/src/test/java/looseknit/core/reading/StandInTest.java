@@ -21,6 +21,13 @@ class StandInTest {
     }
 
     @Test
+    void whatNeverRotsIsNotComparedByItsRotting() {
+        assertThat(StandIn.of(material("perlite_coarse"), material("pumice_med")).changes())
+                .isNotEmpty()
+                .noneMatch(change -> change.contains("rot"));
+    }
+
+    @Test
     void nothingChangesAgainstItself() {
         assertThat(StandIn.of(material("peat"), material("peat")).changes()).isEmpty();
     }

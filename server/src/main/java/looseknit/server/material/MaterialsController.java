@@ -10,6 +10,8 @@ import looseknit.core.material.Material;
 import looseknit.core.material.MaterialClass;
 import looseknit.core.material.Nature;
 import looseknit.core.material.Role;
+import looseknit.core.measure.Require;
+import looseknit.core.need.NameSearch;
 import looseknit.core.reading.MaterialSheet;
 import looseknit.core.reading.StandIn;
 import looseknit.server.frame.Books;
@@ -18,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Materials and amendments to name in recipes. */
@@ -77,15 +80,21 @@ class MaterialsController {
     /** A figure of a material with its spread. */
     record SheetLineBody(String name, String unit, double value, double sd, int decimals) {}
 
+    /** Water of the volume at a suction. */
+    record HeldBody(double suctionCm, double waterPercent) {}
+
     /** A material that may stand in, and what changes litre for litre. */
     record StandInBody(String id, String name, List<String> changes) {}
 
     /** A plain material of a mix and its share of the volume. */
     record ConstituentBody(String id, String name, double percent) {}
 
-    /** All that is known of a material. */
+    /** All that is known of a material; air and water of a drained column of 10 cm. */
     record SheetBody(
             MaterialBody material,
+            double drainedAirPercent,
+            double drainedWaterPercent,
+            List<HeldBody> curve,
             List<SheetLineBody> lines,
             List<StandInBody> standIns,
             List<ConstituentBody> constituents,
@@ -112,10 +121,24 @@ class MaterialsController {
 
     @GetMapping("/materials")
     List<MaterialBody> materials() {
+        return listed().stream().map(MaterialsController::body).toList();
+    }
+
+    /** The materials whose names come closest to what was typed, best first. */
+    @GetMapping("/materials/closest")
+    List<MaterialBody> closest(@RequestParam final String name, @RequestParam(defaultValue = "5") final int most) {
+        Require.within("most", most, 1, 50, "materials");
+        return NameSearch.closest(
+                        Require.text("name", name, 200), listed(), each -> List.of(each.name(), each.id()), most)
+                .stream()
+                .map(MaterialsController::body)
+                .toList();
+    }
+
+    private List<Material> listed() {
         return books.materials().materials().stream()
                 .filter(Material::forRecipes)
                 .filter(each -> !books.retired().contains(each.id()))
-                .map(MaterialsController::body)
                 .toList();
     }
 
@@ -127,8 +150,14 @@ class MaterialsController {
                 .flatMap(each -> each.constituents().stream())
                 .mapToDouble(MakeUp.Constituent::litresPerLitre)
                 .sum();
+        final MaterialSheet.Drained drained = MaterialSheet.drained(material);
         return new SheetBody(
                 body(material),
+                100 * drained.air(),
+                100 * drained.water(),
+                MaterialSheet.curve(material).stream()
+                        .map(each -> new HeldBody(each.suctionCm(), 100 * each.water()))
+                        .toList(),
                 MaterialSheet.of(material).stream()
                         .map(line ->
                                 new SheetLineBody(line.name(), line.unit(), line.value(), line.sd(), line.decimals()))

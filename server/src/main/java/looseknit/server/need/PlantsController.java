@@ -182,7 +182,7 @@ class PlantsController {
         add(differs, "pH", needs.ph(), group.ph());
         add(differs, "food", needs.nitrogen(), group.nitrogen());
         add(differs, "drying", needs.trigger(), group.trigger());
-        add(differs, "leaf", needs.leafLayers(), group.leafLayers());
+        add(differs, "leaf area", needs.leafLayers(), group.leafLayers());
         add(
                 differs,
                 "light",
@@ -194,7 +194,7 @@ class PlantsController {
                 growing.tempLowC() * 1000 + growing.tempHighC(),
                 usual.tempLowC() * 1000 + usual.tempHighC());
         add(differs, "water", growing.minerals(), usual.minerals());
-        add(differs, "depth", growing.rootDepthCm(), usual.rootDepthCm());
+        add(differs, "root depth", growing.rootDepthCm(), usual.rootDepthCm());
         add(differs, "planting", growing.planting(), usual.planting());
         add(differs, "rest", growing.rest(), usual.rest());
         add(differs, "repotting", growing.repotYears(), usual.repotYears());

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import type { Amendment } from '@/api/types'
+import { useSettings } from '@/measure/settings'
+import { text } from '@/measure/units'
+import { hazardWords } from './hazards'
+import StitchMark from './StitchMark.vue'
+
+/** What is given by weight: lime, sulfur, feed. */
+defineProps<{ dose: Amendment }>()
+const settings = useSettings()
+</script>
+
+<template>
+  <li class="dose">
+    <StitchMark :material-id="dose.id" :size="30" />
+    <div>
+      <h3>{{ dose.name }}</h3>
+      <p>{{ dose.does }}</p>
+      <p v-if="dose.prepare">{{ dose.prepare }}</p>
+      <p v-if="dose.notFor" class="soft">Not for: {{ dose.notFor }}</p>
+      <p v-if="dose.hazards.length > 0" class="soft">{{ hazardWords(dose.hazards) }}</p>
+      <p v-if="dose.standIns.length > 0" class="soft">In its place: {{ dose.standIns.join(', ') }}.</p>
+      <p class="soft">
+        Usually {{ text(settings.measures.dose(dose.usualLowGPerL)) }} to
+        {{ text(settings.measures.dose(dose.usualHighGPerL)) }}. Source: {{ dose.source }}.
+      </p>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.dose {
+  display: grid;
+  grid-template-columns: 34px minmax(0, 1fr);
+  gap: 12px;
+}
+h3 {
+  font-size: 15.5px;
+}
+p {
+  font-size: 14px;
+  line-height: 1.35;
+}
+</style>

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import AutoComplete from 'primevue/autocomplete'
+import { nextTick, ref } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Material } from '@/api/types'
+import StitchMark from './StitchMark.vue'
+import { useMaterials } from './useBook'
+
+/** Any material by a part of its name or by what it does; a mistyped name brings the nearest. */
+const props = defineProps<{
+  label: string
+  inputId: string
+  placeholder?: string
+  hideLabel?: boolean
+  keep?: boolean
+  start?: string | undefined
+}>()
+const emit = defineEmits<{ chosen: [material: Material] }>()
+const { materials, material } = useMaterials()
+const field = ref<{ $el: HTMLElement } | null>(null)
+const wanted = ref<Material | string>(props.start ? (material(props.start) ?? props.start) : '')
+const found = ref<Material[]>([])
+const unknown = ref('')
+let asked = 0
+
+const matches = (typed: string) =>
+  materials.value.filter(
+    (each) => each.name.toLowerCase().includes(typed) || each.roleWords.some((role) => role.includes(typed)),
+  )
+const search = async (query: string) => {
+  const typed = query.trim().toLowerCase()
+  unknown.value = ''
+  const own = ++asked
+  let next = matches(typed)
+  if (next.length === 0) {
+    const near = await answer(
+      api.GET('/api/materials/closest', { params: { query: { name: typed.slice(0, 200), most: 4 } } }),
+    ).catch(() => [])
+    next = near.filter((each) => materials.value.some((known) => known.id === each.id))
+    if (own === asked) {
+      unknown.value = query.trim()
+    }
+  }
+  if (own === asked) {
+    found.value = next
+  }
+}
+const choose = async (chosen: Material) => {
+  emit('chosen', chosen)
+  unknown.value = ''
+  await nextTick()
+  wanted.value = props.keep ? chosen : ''
+}
+const settle = () => {
+  const only = found.value.length === 1 ? found.value[0] : undefined
+  if (typeof wanted.value === 'string' && wanted.value.trim() !== '' && only && !unknown.value) {
+    void choose(only)
+  }
+}
+const focus = () => field.value?.$el.querySelector('input')?.focus()
+defineExpose({ focus })
+</script>
+
+<template>
+  <div class="material-picker">
+    <label :for="inputId" :class="{ 'visually-hidden': hideLabel }">{{ label }}</label>
+    <AutoComplete
+      ref="field"
+      v-model="wanted"
+      :input-id="inputId"
+      :suggestions="found"
+      option-label="name"
+      :placeholder="placeholder ?? 'Name, or what it does'"
+      complete-on-focus
+      :show-empty-message="false"
+      :delay="40"
+      scroll-height="320px"
+      :invalid="unknown !== ''"
+      @complete="search($event.query)"
+      @option-select="choose($event.value as Material)"
+      @keydown.enter="settle"
+    >
+      <template #header>
+        <p v-if="unknown" class="unknown">No material “{{ unknown.slice(0, 40) }}”. Nearest:</p>
+      </template>
+      <template #option="{ option }">
+        <span class="option" :class="{ never: (option as Material).never }">
+          <StitchMark :material-id="(option as Material).id" :size="18" />
+          <span>{{ (option as Material).name }}</span>
+          <small class="soft">{{
+            (option as Material).never
+              ? `never: ${(option as Material).does}`
+              : `${(option as Material).grade} · ${(option as Material).roleWords.join(', ')}`
+          }}</small>
+        </span>
+      </template>
+    </AutoComplete>
+  </div>
+</template>
+
+<style scoped>
+.material-picker {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  min-width: 0;
+}
+.material-picker :deep(.p-autocomplete),
+.material-picker :deep(input) {
+  width: 100%;
+}
+.option {
+  display: flex;
+  gap: 4px 8px;
+  align-items: center;
+  flex-wrap: wrap;
+  max-width: 420px;
+}
+.option.never span {
+  color: var(--brick);
+}
+.option small {
+  white-space: normal;
+}
+.unknown {
+  padding: 6px 12px 0;
+  color: var(--brick);
+  font-size: 14px;
+}
+</style>

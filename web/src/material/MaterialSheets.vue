@@ -1,0 +1,300 @@
+<script setup lang="ts">
+import { useQueries } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+import { answer, api } from '@/api/client'
+import type { MaterialSheet } from '@/api/types'
+import { figure } from '@/measure/units'
+import LineChart, { type Line } from '@/frame/LineChart.vue'
+import { hazardWords } from './hazards'
+import MaterialPicker from './MaterialPicker.vue'
+import PoreBar from './PoreBar.vue'
+import StitchMark from './StitchMark.vue'
+
+/** One material to read, or two or three side by side, row against row. */
+const props = defineProps<{ ids: string[] }>()
+const MOST = 3
+const router = useRouter()
+const sheets = useQueries({
+  queries: computed(() =>
+    props.ids.map((id) => ({
+      queryKey: ['materials', 'sheet', id],
+      queryFn: () => answer(api.GET('/api/materials/{id}/sheet', { params: { path: { id } } })),
+      retry: false,
+    })),
+  ),
+})
+const shown = computed(() => sheets.value.flatMap((each) => (each.data ? [each.data as MaterialSheet] : [])))
+const problems = computed(() => sheets.value.flatMap((each) => (each.error ? [each.error.message] : [])))
+const lines = computed(() => [
+  ...new Set(shown.value.flatMap((sheet) => sheet.lines.map((line) => line.name))),
+])
+const line = (sheet: MaterialSheet, name: string) => sheet.lines.find((each) => each.name === name)
+const words = (sheet: MaterialSheet): [string, string][] =>
+  (
+    [
+      ['Grade', sheet.material.gradeAdvice],
+      ['Prepare', sheet.material.prepare],
+      ['Not for', sheet.material.notFor],
+      ['Handling', hazardWords(sheet.material.hazards)],
+      ['Source', sheet.material.source],
+    ] as [string, string][]
+  ).filter(([, text]) => text !== '')
+const INKS = ['bottle', 'marigold', 'brick'] as const
+const curves = computed<Line[]>(() =>
+  shown.value.map((sheet, i) => ({
+    name: sheet.material.name,
+    ink: INKS[i] ?? 'soft',
+    points: sheet.curve.map((each) => [each.suctionCm, each.waterPercent]),
+  })),
+)
+const go = (ids: string[]) =>
+  router.push(ids.length === 0 ? '/book/materials' : `/book/materials/${ids.join('+')}`)
+</script>
+
+<template>
+  <p v-for="problem in problems" :key="problem" class="say attention" role="alert">{{ problem }}</p>
+  <div class="sheets" :class="{ alone: ids.length === 1 }" :style="{ '--sheets': Math.max(1, shown.length) }">
+    <div class="row heads">
+      <header v-for="sheet in shown" :key="sheet.material.id">
+        <StitchMark :material-id="sheet.material.id" :size="58" />
+        <div>
+          <h2>{{ sheet.material.name }}</h2>
+          <p class="soft">
+            {{ sheet.material.grade }} · {{ sheet.material.roleWords.join(', ')
+            }}<b v-if="sheet.material.measured" class="measured"> · as measured of your lot</b>
+          </p>
+          <p class="does" :class="{ never: sheet.material.never }">{{ sheet.material.does }}</p>
+          <PoreBar :air="sheet.drainedAirPercent" :water="sheet.drainedWaterPercent" />
+          <button
+            v-if="ids.length > 1"
+            type="button"
+            class="plain"
+            @click="go(ids.filter((id) => id !== sheet.material.id))"
+          >
+            Put away
+          </button>
+        </div>
+      </header>
+    </div>
+    <section class="block" aria-label="Figures">
+      <p class="soft small">
+        Typical figures, each with how far a lot may lie from it (one standard deviation)
+      </p>
+      <div class="row">
+        <dl v-for="sheet in shown" :key="sheet.material.id">
+          <div v-for="name in lines" :key="name">
+            <dt>{{ name }}</dt>
+            <dd class="figures">
+              <template v-if="line(sheet, name)">
+                <b>{{ figure(line(sheet, name)!.value, line(sheet, name)!.decimals) }}</b>
+                <span v-if="line(sheet, name)!.sd > 0" class="soft">
+                  ± {{ figure(line(sheet, name)!.sd, line(sheet, name)!.decimals) }}</span
+                >
+                <small class="soft unit">{{ line(sheet, name)!.unit }}</small>
+              </template>
+              <template v-else>–</template>
+            </dd>
+          </div>
+        </dl>
+      </div>
+    </section>
+    <section class="block" aria-label="In words">
+      <div class="row">
+        <div v-for="sheet in shown" :key="sheet.material.id" class="words">
+          <template v-if="sheet.constituents.length > 0">
+            <h3>Opened: what is in it</h3>
+            <p v-if="sheet.certainty" class="soft">Its make-up is {{ sheet.certainty }}.</p>
+            <ul class="choices made">
+              <li v-for="part in sheet.constituents" :key="part.id">
+                <StitchMark :material-id="part.id" :size="18" /> {{ part.name }}
+                <span class="figures">{{ figure(part.percent, 0) }} %</span>
+              </li>
+            </ul>
+          </template>
+          <template v-for="[label, text] in words(sheet)" :key="label">
+            <h3>{{ label }}</h3>
+            <p>{{ text }}</p>
+          </template>
+          <template v-if="sheet.standIns.length > 0">
+            <h3>In its place, litre for litre</h3>
+            <ul class="choices made">
+              <li v-for="other in sheet.standIns" :key="other.id" class="stand-in">
+                <RouterLink :to="`/book/materials/${sheet.material.id}+${other.id}`">{{
+                  other.name
+                }}</RouterLink>: {{ other.changes.length > 0 ? other.changes.join(', ') : 'much the same' }}.
+              </li>
+            </ul>
+          </template>
+        </div>
+      </div>
+    </section>
+    <section v-if="shown.length > 1" class="block" aria-label="Water against suction">
+      <h3>Water it holds as suction grows</h3>
+      <LineChart
+        :lines="curves"
+        label="Water held against suction"
+        x-name="cm of suction"
+        y-name="% water"
+        :y-min="0"
+        :x-max="100"
+        :height="230"
+      />
+    </section>
+    <div v-if="ids.length < MOST" class="another">
+      <h3 id="beside-label">Lay another beside it</h3>
+      <MaterialPicker
+        :key="ids.length"
+        input-id="beside-material"
+        label="Lay another beside it"
+        hide-label
+        @chosen="(each) => (ids.includes(each.id) ? undefined : go([...ids, each.id]))"
+      />
+      <template v-if="shown.length === 1">
+        <h3 class="curve">Water it holds as suction grows</h3>
+        <LineChart
+          :lines="curves"
+          label="Water held against suction"
+          x-name="cm"
+          y-name="% water"
+          :y-min="0"
+          :x-max="100"
+          :height="230"
+        />
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.sheets {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+.sheets.alone {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr) 250px;
+  gap: 20px 40px;
+  align-items: start;
+}
+.alone .heads {
+  grid-column: 1 / 3;
+}
+.alone .another {
+  grid-column: 3;
+  grid-row: 1 / 3;
+}
+.row {
+  display: grid;
+  grid-template-columns: repeat(var(--sheets), minmax(0, 1fr));
+  gap: 0 40px;
+}
+header {
+  display: flex;
+  gap: 18px;
+}
+header > div {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  align-items: flex-start;
+  flex: 1;
+  min-width: 0;
+}
+header .pore-bar {
+  width: 100%;
+  max-width: 460px;
+  margin-top: 4px;
+}
+h2 {
+  font-size: 24px;
+}
+.does {
+  font: 450 17px/1.4 var(--heading);
+}
+.does.never {
+  color: var(--brick);
+}
+.measured {
+  color: var(--water);
+}
+.block {
+  border-top: 1px dashed var(--stitch);
+  padding-top: 10px;
+}
+.small {
+  font-size: 13px;
+}
+dl {
+  margin: 4px 0 0;
+}
+dl > div {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  border-bottom: 1px solid var(--line);
+  padding: 3px 0;
+  white-space: nowrap;
+}
+dt {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+dd {
+  margin: 0;
+  font-size: 14px;
+}
+.unit {
+  margin-left: 5px;
+}
+.words {
+  display: flex;
+  flex-direction: column;
+}
+.words h3 {
+  font-weight: 400;
+  font-size: 13px;
+  color: var(--soft-ink);
+  margin-top: 8px;
+}
+.words p {
+  line-height: 1.35;
+}
+.made li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  padding: 2px 0;
+}
+.made li.stand-in {
+  display: block;
+  padding: 3px 0;
+}
+.made .figures {
+  margin-left: auto;
+}
+.another .curve {
+  margin-top: 18px;
+}
+.another h3 {
+  margin-bottom: 4px;
+}
+@media (max-width: 860px) {
+  .sheets.alone {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .alone .heads,
+  .alone .another {
+    grid-column: 1;
+    grid-row: auto;
+  }
+  .row {
+    gap: 0 16px;
+  }
+  header {
+    gap: 10px;
+    flex-direction: column;
+  }
+}
+</style>

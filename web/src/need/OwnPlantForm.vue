@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import { computed, ref } from 'vue'
+import { answer, api } from '@/api/client'
+import type { OwnPlant, Plant } from '@/api/types'
+import SelectField from '@/frame/SelectField.vue'
+import TextField from '@/frame/TextField.vue'
+import { useKept } from '@/frame/useKept'
+import NumberField from '@/measure/NumberField.vue'
+import { figure } from '@/measure/units'
+import { MINERALS, REPOTTINGS, TRIGGERS } from './words'
+
+/** A plant of the person's own, copied from one of the Book: only what differs is filled in. Kept in the browser until it is stored. */
+const props = defineProps<{ like: Plant; own?: Plant | undefined }>()
+const emit = defineEmits<{ saved: [id: string]; closed: [] }>()
+const start = (): OwnPlant => props.own?.own ?? { name: '', likeId: props.like.id }
+const kept = useKept<{ facts: OwnPlant }>(`loose-knit.own-plant.${props.own?.id ?? props.like.id}`, {
+  facts: start(),
+})
+const problem = ref<string>()
+const busy = ref(false)
+
+const set = (key: keyof OwnPlant, value: unknown) => {
+  kept.value = {
+    facts: Object.fromEntries(
+      Object.entries({ ...kept.value.facts, [key]: value }).filter(([, each]) => each !== undefined),
+    ) as OwnPlant,
+  }
+}
+const part = <K extends keyof OwnPlant>(key: K) =>
+  computed<OwnPlant[K] | undefined>({ get: () => kept.value.facts[key], set: (value) => set(key, value) })
+const name = part('name')
+const botanical = part('botanical')
+const trigger = part('trigger')
+const minerals = part('minerals')
+const repotting = part('repotting')
+const poison = part('poison')
+const note = part('note')
+const otherNames = computed({
+  get: () => kept.value.facts.otherNames?.join(', '),
+  set: (text: string | undefined) => {
+    const names = (text ?? '')
+      .split(',')
+      .map((each) => each.trim())
+      .filter((each) => each !== '')
+    set('otherNames', names.length > 0 ? names : undefined)
+  },
+})
+type Figure =
+  | 'airLowPercent'
+  | 'airHighPercent'
+  | 'phLow'
+  | 'phHigh'
+  | 'nLowMgPerL'
+  | 'nHighMgPerL'
+  | 'tempLowC'
+  | 'tempHighC'
+  | 'rootDepthCm'
+  | 'repotYears'
+const FIGURES: {
+  key: Figure
+  label: string
+  unit?: string
+  kind?: 'temperature' | 'length'
+  usual: (plant: Plant) => number
+}[] = [
+  { key: 'airLowPercent', label: 'Air from', unit: '%', usual: (plant) => plant.airPercent.low },
+  { key: 'airHighPercent', label: 'to', unit: '%', usual: (plant) => plant.airPercent.high },
+  { key: 'phLow', label: 'pH from', unit: '', usual: (plant) => plant.ph.low },
+  { key: 'phHigh', label: 'to', unit: '', usual: (plant) => plant.ph.high },
+  { key: 'nLowMgPerL', label: 'Food from', unit: 'mg N/L', usual: (plant) => plant.nMgPerL.low },
+  { key: 'nHighMgPerL', label: 'to', unit: 'mg N/L', usual: (plant) => plant.nMgPerL.high },
+  { key: 'tempLowC', label: 'Warmth from', kind: 'temperature', usual: (plant) => plant.tempLowC },
+  { key: 'tempHighC', label: 'to', kind: 'temperature', usual: (plant) => plant.tempHighC },
+  { key: 'rootDepthCm', label: 'Depth', kind: 'length', usual: (plant) => plant.rootDepthCm },
+  { key: 'repotYears', label: 'Repot every', unit: 'years', usual: (plant) => plant.repotYears },
+]
+const usual = (each: (typeof FIGURES)[number]) => (each.kind ? '' : figure(each.usual(props.like), 1, true))
+
+const idFor = (text: string) => {
+  const plain = text
+    .normalize('NFD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '_')
+    .replace(/^_+|_+$/g, '')
+    .slice(0, 50)
+  return `my_${plain || 'plant'}_${crypto.randomUUID().slice(0, 4)}`
+}
+const store = async () => {
+  if (!kept.value.facts.name?.trim()) {
+    problem.value = 'The name is empty. Write what you call the plant, up to 80 letters.'
+    return
+  }
+  busy.value = true
+  const id = props.own?.id ?? idFor(kept.value.facts.name)
+  try {
+    await answer(
+      api.PUT('/api/own-plants/{id}', {
+        params: { path: { id } },
+        body: { ...kept.value.facts, name: kept.value.facts.name.trim() },
+      }),
+    )
+    kept.value = { facts: start() }
+    emit('saved', id)
+  } catch (error) {
+    problem.value = error instanceof Error ? error.message : String(error)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <Dialog
+    visible
+    modal
+    :header="own ? `Change ${own.name}` : `A plant of your own, after ${like.name.toLowerCase()}`"
+    :style="{ width: '44rem' }"
+    @update:visible="emit('closed')"
+  >
+    <form class="own-plant" @submit.prevent="store">
+      <p class="soft">What stays empty is as with {{ like.name.toLowerCase() }}.</p>
+      <div class="line">
+        <TextField v-model="name" label="Name" input-id="own-plant-name" :maxlength="80" />
+        <TextField
+          v-model="botanical"
+          label="Botanical name"
+          input-id="own-plant-botanical"
+          :maxlength="120"
+        />
+        <TextField v-model="otherNames" label="Other names, with commas" input-id="own-plant-other" />
+      </div>
+      <div class="line figures-line">
+        <NumberField
+          v-for="each in FIGURES"
+          :key="each.key"
+          :model-value="kept.facts[each.key]"
+          :label="each.label"
+          :unit="each.unit"
+          :kind="each.kind ?? 'plain'"
+          :decimals="1"
+          optional
+          :placeholder="usual(each)"
+          :input-id="`own-plant-${each.key}`"
+          @update:model-value="set(each.key, $event)"
+        />
+      </div>
+      <div class="line">
+        <SelectField
+          v-model="trigger"
+          :options="TRIGGERS"
+          label="May dry until"
+          optional
+          :placeholder="like.dryingWords"
+          input-id="own-plant-trigger"
+        />
+        <SelectField
+          v-model="minerals"
+          :options="MINERALS"
+          label="Water"
+          optional
+          :placeholder="like.water"
+          input-id="own-plant-minerals"
+        />
+        <SelectField
+          v-model="repotting"
+          :options="REPOTTINGS"
+          label="Repotting"
+          optional
+          :placeholder="like.repotting"
+          input-id="own-plant-repotting"
+        />
+      </div>
+      <TextField v-model="poison" label="Caution about poison" input-id="own-plant-poison" :maxlength="300" />
+      <TextField v-model="note" label="Note" input-id="own-plant-note" :maxlength="500" />
+      <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+      <div class="line">
+        <Button type="submit" :label="own ? 'Keep the change' : 'Put it into the Book'" :disabled="busy" />
+        <Button type="button" label="Later" outlined @click="emit('closed')" />
+      </div>
+    </form>
+  </Dialog>
+</template>
+
+<style scoped>
+.own-plant {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+}
+.line > .text-field,
+.line > .select-field {
+  flex: 1 1 160px;
+}
+.figures-line {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
+}
+</style>
