@@ -35,6 +35,7 @@ useKeys({
   b: go('/blends'),
   m: go('/batches'),
   p: go('/pots'),
+  s: go('/shelf/here'),
   k: go('/book/plants'),
   '?': () => {
     showKeys.value = true

@@ -74,20 +74,6 @@ const lay = () => router.push(`/book/${props.chapter}/${beside.value.join('+')}`
 </template>
 
 <style scoped>
-.chapters {
-  display: flex;
-  gap: 22px;
-  font: 600 18px var(--heading);
-  margin-right: auto;
-}
-.chapters a {
-  color: var(--soft-ink);
-  text-decoration: none;
-}
-.chapters a[aria-current] {
-  color: var(--ink);
-  border-bottom: 3px solid var(--bottle);
-}
 .seek {
   display: flex;
   gap: 18px;

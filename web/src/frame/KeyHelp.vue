@@ -1,6 +1,6 @@
 <script setup lang="ts">
 const keys: [string, string][] = [
-  ['g then t b m p k', 'go to Today, Blends, Batches, Pots, Book'],
+  ['g then t b m p s k', 'go to Today, Blends, Batches, Pots, Shelf, Book'],
   ['↑ ↓', 'on a blend: choose a row'],
   ['+ −', 'one part more, one part less'],
   ['1 … 9, 0', 'set the parts'],
@@ -9,6 +9,7 @@ const keys: [string, string][] = [
   ['u, U', 'undo, redo'],
   ['v', 'keep this version'],
   ['Enter', 'mix a batch'],
+  ['a, c', 'on the shelf: put something there, count up'],
   ['?', 'this list'],
 ]
 </script>

@@ -42,6 +42,7 @@ const here = computed(() => String(route.meta.place ?? ''))
       </RouterLink>
     </nav>
     <div class="side">
+      <RouterLink to="/shelf/here" :aria-current="here === 'shelf' ? 'page' : undefined">Shelf</RouterLink>
       <RouterLink to="/book/plants" :aria-current="here === 'book' ? 'page' : undefined">Book</RouterLink>
       <button type="button" @click="emit('settings')">Units &amp; light</button>
       <button type="button" class="keys" aria-label="Keys" @click="emit('keys')"><kbd>?</kbd></button>

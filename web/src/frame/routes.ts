@@ -49,6 +49,14 @@ const routes: RouteRecordRaw[] = [
     props: true,
     meta: { title: 'Closer look', place: 'blends' },
   },
+  { path: '/shelf', redirect: '/shelf/here' },
+  {
+    path: '/shelf/:view(here|buy|own|files)',
+    name: 'shelf',
+    component: () => import('@/shelf/ShelfPage.vue'),
+    props: true,
+    meta: { title: 'Shelf', place: 'shelf' },
+  },
   { path: '/book', redirect: '/book/plants' },
   {
     path: '/book/:chapter(plants|materials|cautions)/:ids?',

@@ -85,6 +85,13 @@ export class Measures {
       : { figure: figure(litres, 2, true), unit: 'L' }
   }
 
+  /** A price of a litre, by the unit in which people scoop. */
+  perVolume(pricePerLitre: number): Shown {
+    return this.us
+      ? { figure: figure(pricePerLitre * this.factor('US_QUART'), 2), unit: 'a quart' }
+      : { figure: figure(pricePerLitre, 2), unit: 'a litre' }
+  }
+
   mass(kilograms: number): Shown {
     if (this.us) {
       const pounds = (kilograms * 1000) / this.factor('POUND')

@@ -6,7 +6,7 @@ import { answer, api } from '@/api/client'
 import type { OwnPlant, Plant } from '@/api/types'
 import SelectField from '@/frame/SelectField.vue'
 import TextField from '@/frame/TextField.vue'
-import { useKept } from '@/frame/useKept'
+import { forgetKept, useKept } from '@/frame/useKept'
 import NumberField from '@/measure/NumberField.vue'
 import { figure } from '@/measure/units'
 import { MINERALS, REPOTTINGS, TRIGGERS } from './words'
@@ -15,9 +15,8 @@ import { MINERALS, REPOTTINGS, TRIGGERS } from './words'
 const props = defineProps<{ like: Plant; own?: Plant | undefined }>()
 const emit = defineEmits<{ saved: [id: string]; closed: [] }>()
 const start = (): OwnPlant => props.own?.own ?? { name: '', likeId: props.like.id }
-const kept = useKept<{ facts: OwnPlant }>(`loose-knit.own-plant.${props.own?.id ?? props.like.id}`, {
-  facts: start(),
-})
+const KEY = `loose-knit.own-plant.${props.own?.id ?? props.like.id}`
+const kept = useKept<{ facts: OwnPlant }>(KEY, { facts: start() })
 const problem = ref<string>()
 const busy = ref(false)
 
@@ -101,7 +100,7 @@ const store = async () => {
         body: { ...kept.value.facts, name: kept.value.facts.name.trim() },
       }),
     )
-    kept.value = { facts: start() }
+    await forgetKept(KEY)
     emit('saved', id)
   } catch (error) {
     problem.value = error instanceof Error ? error.message : String(error)

@@ -804,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/ways-sold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["waysSold"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/worth": {
         parameters: {
             query?: never;
@@ -2086,6 +2102,14 @@ export interface components {
             organicPercent: number;
             /** Format: double */
             ph: number;
+        };
+        SoldBody: {
+            /** @enum {string} */
+            sold: "LOOSE_LITRES" | "PRESSED_LITRES" | "BRICK_KG" | "LOOSE_KG";
+            unit: string;
+            /** Format: double */
+            usualSwell: number;
+            words: string;
         };
         SpreadBody: {
             /** Format: double */
@@ -3841,6 +3865,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    waysSold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SoldBody"][];
+                };
             };
         };
     };

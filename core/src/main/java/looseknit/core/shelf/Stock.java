@@ -17,29 +17,38 @@ public record Stock(Sold sold, double amount, double swell) {
     /** What a label states. */
     public enum Sold {
         /** Loose litres. */
-        LOOSE_LITRES("loose, by litres"),
+        LOOSE_LITRES("loose, by litres", "L", 0),
         /** Litres of a pressed bale, before it is loosened. */
-        PRESSED_LITRES("pressed bale, by litres"),
+        PRESSED_LITRES("pressed bale, by litres", "L", 1.6),
         /** Kilograms of a dry brick that swells in water. */
-        BRICK_KG("dry brick, by weight"),
+        BRICK_KG("dry brick, by weight", "kg", 14),
         /** Kilograms of loose matter, as sand is sold. */
-        LOOSE_KG("loose, by weight");
+        LOOSE_KG("loose, by weight", "kg", 0);
 
         private final String words;
+        private final String unit;
+        private final double usualSwell;
 
-        Sold(final String words) {
+        Sold(final String words, final String unit, final double usualSwell) {
             this.words = words;
+            this.unit = unit;
+            this.usualSwell = usualSwell;
+        }
+
+        /** Unit of the amount on the label. */
+        public String unit() {
+            return unit;
+        }
+
+        /** Loosened litres from a pressed litre, or from a kilogram of coir brick; 0 where nothing swells. Common practice, no source. */
+        public double usualSwell() {
+            return usualSwell;
         }
 
         public String words() {
             return words;
         }
     }
-
-    /** Loosened litres from a pressed litre, and from a kilogram of coir brick; common practice, no source. */
-    public static final double USUAL_BALE_SWELL = 1.6;
-
-    public static final double USUAL_BRICK_L_PER_KG = 14;
 
     public Stock {
         within("lot.amount", amount, 1e-3, 10_000, sold == Sold.LOOSE_LITRES ? "L" : "L or kg");

@@ -46,6 +46,12 @@ public class Blends {
         return blends.findByDeletedAtIsNullOrderByChangedAtDesc();
     }
 
+    /** Whether there is or was any blend. */
+    @Transactional(readOnly = true)
+    public boolean any() {
+        return blends.count() > 0;
+    }
+
     /** The blend with this id, deleted or not. */
     @Transactional(readOnly = true)
     public Blend get(final UUID id) {

@@ -20,14 +20,19 @@ import looseknit.server.care.Look;
 import looseknit.server.care.Rounds;
 import looseknit.server.need.NamedPlace;
 import looseknit.server.need.NamedPlaces;
+import looseknit.server.need.OwnPlants;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.Pottings;
+import looseknit.server.shelf.Offers;
+import looseknit.server.shelf.Own;
+import looseknit.server.shelf.Shelf;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -52,6 +57,11 @@ class DemoLoader implements ApplicationRunner {
     private final Pottings pottings;
     private final Rounds rounds;
     private final Assays assays;
+    private final OwnPlants plants;
+    private final Own own;
+    private final Shelf shelf;
+    private final Offers offers;
+    private final TransactionTemplate transaction;
     private final JsonMapper json;
     private final Clock clock;
     private final Random random = new Random(SEED);
@@ -63,6 +73,11 @@ class DemoLoader implements ApplicationRunner {
             final Pottings pottings,
             final Rounds rounds,
             final Assays assays,
+            final OwnPlants plants,
+            final Own own,
+            final Shelf shelf,
+            final Offers offers,
+            final PlatformTransactionManager transactions,
             final JsonMapper json,
             final Clock clock) {
         this.places = places;
@@ -71,22 +86,44 @@ class DemoLoader implements ApplicationRunner {
         this.pottings = pottings;
         this.rounds = rounds;
         this.assays = assays;
+        this.plants = plants;
+        this.own = own;
+        this.shelf = shelf;
+        this.offers = offers;
+        this.transaction = new TransactionTemplate(transactions);
         this.json = json;
         this.clock = clock;
     }
 
     @Override
-    @Transactional
     public void run(final ApplicationArguments arguments) throws IOException {
-        if (!blends.all().isEmpty() || places.count() > 0) {
+        if (blends.any()) {
             return;
         }
         final Station station;
         try (InputStream stream = new ClassPathResource("demo/skerry-light.json").getInputStream()) {
             station = json.readValue(stream, Station.class);
         }
+        transaction.executeWithoutResult(status -> stock(station));
+        transaction.executeWithoutResult(status -> work(station));
+    }
+
+    /** What is at hand; comes first, since blends name it. */
+    private void stock(final Station station) {
         station.places().forEach(place -> places.save(new NamedPlace(id("place", place.name()), place)));
-        station.packs().forEach(pack -> batches.remember(pack.materialId(), pack.litres(), pack.price()));
+        station.plants().forEach(plant -> plants.put(plant.id(), plant.facts()));
+        station.own().forEach(each -> own.add(each.id(), each.facts()));
+        station.lots()
+                .forEach(lot -> shelf.add(
+                        id("lot", lot.key()),
+                        lot.openedDaysAgo() == null
+                                ? lot.facts()
+                                : lot.facts().openedOn(today().minusDays(lot.openedDaysAgo()))));
+        station.offers().forEach(offer -> offers.add(id("offer", offer.key()), offer.facts()));
+    }
+
+    /** What was done with it. */
+    private void work(final Station station) {
         final Map<String, Integer> versions = new HashMap<>();
         station.blends().forEach(blend -> versions.put(blend.key(), blend(blend)));
         station.batches().forEach(batch -> batch(batch, versions.get(batch.blend())));

@@ -3,21 +3,38 @@ package looseknit.server.demo;
 import java.util.List;
 import looseknit.server.assay.TestBody;
 import looseknit.server.need.BriefBody;
+import looseknit.server.need.OwnPlantBody;
 import looseknit.server.need.PlaceBody;
 import looseknit.server.need.PotBody;
 import looseknit.server.reading.RecipeBody;
+import looseknit.server.shelf.LotFacts;
+import looseknit.server.shelf.OfferFacts;
+import looseknit.server.shelf.OwnFacts;
+import org.jspecify.annotations.Nullable;
 
 /** The demo's data as it is written down. */
 record Station(
         List<PlaceBody> places,
-        List<DemoPack> packs,
+        List<DemoPlant> plants,
+        List<DemoOwn> own,
+        List<DemoLot> lots,
+        List<DemoOffer> offers,
         List<DemoBlend> blends,
         List<DemoBatch> batches,
         List<DemoPotting> pottings,
         List<DemoTest> tests) {
 
-    /** A pack with its invented price. */
-    record DemoPack(String materialId, double litres, double price) {}
+    /** A plant of the station's own. */
+    record DemoPlant(String id, OwnPlantBody facts) {}
+
+    /** A material of the station's own. */
+    record DemoOwn(String id, OwnFacts facts) {}
+
+    /** A lot on the shelf; not opened yet where no days are given. */
+    record DemoLot(String key, LotFacts facts, @Nullable Integer openedDaysAgo) {}
+
+    /** A pack on offer at an invented price. */
+    record DemoOffer(String key, OfferFacts facts) {}
 
     /** A blend with its first try and what became of it. */
     record DemoBlend(

@@ -73,6 +73,24 @@ public record LotFacts(
                 measured);
     }
 
+    /** The same lot, opened on a day. */
+    public LotFacts openedOn(final LocalDate day) {
+        return new LotFacts(
+                materialId,
+                sold,
+                amount,
+                swell,
+                leftLitres,
+                lowLitres,
+                price,
+                day,
+                supplier,
+                fed,
+                rinsed,
+                quarantined,
+                measured);
+    }
+
     MeasuredBody measuredOrNothing() {
         return measured == null ? MeasuredBody.NOTHING : measured;
     }

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A pack that can be bought, as it travels and is stored. */
 @Embeddable
-record OfferFacts(
+public record OfferFacts(
         @Column(name = "material_id") @NotNull @Size(min = 1, max = 60)
         String materialId,
 

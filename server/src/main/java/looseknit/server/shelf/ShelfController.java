@@ -3,6 +3,7 @@ package looseknit.server.shelf;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,10 +13,9 @@ import java.util.stream.IntStream;
 import looseknit.core.material.Material;
 import looseknit.core.shelf.BuySizes;
 import looseknit.core.shelf.Stock;
-import looseknit.server.frame.NotThere;
+import looseknit.server.shelf.Offers.OfferBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,9 +32,9 @@ import org.springframework.web.bind.annotation.RestController;
 class ShelfController {
 
     private final Shelf shelf;
-    private final OfferRepository offers;
+    private final Offers offers;
 
-    ShelfController(final Shelf shelf, final OfferRepository offers) {
+    ShelfController(final Shelf shelf, final Offers offers) {
         this.shelf = shelf;
         this.offers = offers;
     }
@@ -59,11 +59,11 @@ class ShelfController {
             double swell,
             @Nullable Double price) {}
 
-    /** What a pack comes to; the usual swell of this form for whoever does not know it. */
-    record WorthBody(double litres, @Nullable Double pricePerLitre) {}
+    /** A way in which packs are sold; the usual swell is 0 where nothing swells. */
+    record SoldBody(Stock.Sold sold, String words, String unit, double usualSwell) {}
 
-    /** A pack on offer. */
-    record OfferBody(UUID id, OfferFacts facts, String materialName, double litres, double pricePerLitre) {}
+    /** What a pack comes to. */
+    record WorthBody(double litres, @Nullable Double pricePerLitre) {}
 
     /** A pack on offer to store. */
     record NewOfferBody(@NotNull UUID id, @NotNull @Valid OfferFacts facts) {}
@@ -82,6 +82,14 @@ class ShelfController {
             double needLitres,
             List<WayBody> single,
             @Nullable WayBody cheapest) {}
+
+    /** Ways in which packs are sold. */
+    @GetMapping("/ways-sold")
+    List<SoldBody> waysSold() {
+        return Arrays.stream(Stock.Sold.values())
+                .map(each -> new SoldBody(each, each.words(), each.unit(), each.usualSwell()))
+                .toList();
+    }
 
     @GetMapping("/lots")
     List<ShelfLotBody> all() {
@@ -131,25 +139,19 @@ class ShelfController {
 
     @GetMapping("/offers")
     List<OfferBody> offers() {
-        return offers.findAllByOrderBySeq().stream().map(this::body).toList();
+        return offers.all();
     }
 
     @PostMapping("/offers")
-    @Transactional
     OfferBody offer(@RequestBody @Valid final NewOfferBody body) {
-        final OfferFacts facts = body.facts();
-        new BuySizes.Offer(
-                "offer",
-                new Stock(facts.sold(), facts.amount(), facts.swell()).usableLitres(shelf.material(facts.materialId())),
-                facts.price());
-        return body(offers.findById(body.id()).orElseGet(() -> offers.saveAndFlush(new PackOffer(body.id(), facts))));
+        offers.add(body.id(), body.facts());
+        return offers.get(body.id());
     }
 
     @DeleteMapping("/offers/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Transactional
     void withdraw(@PathVariable final UUID id) {
-        offers.delete(offers.findById(id).orElseThrow(() -> new NotThere("offer")));
+        offers.withdraw(id);
     }
 
     /** Which packs to buy for a need. */
@@ -184,12 +186,5 @@ class ShelfController {
                 way.cost(),
                 way.perLitreNeeded(),
                 way.leftOver());
-    }
-
-    private OfferBody body(final PackOffer offer) {
-        final OfferFacts facts = offer.facts();
-        final Material material = shelf.material(facts.materialId());
-        final double litres = new Stock(facts.sold(), facts.amount(), facts.swell()).usableLitres(material);
-        return new OfferBody(offer.id(), facts, material.name(), litres, facts.price() / litres);
     }
 }

@@ -1,0 +1,346 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import { answer, api } from '@/api/client'
+import { useAnswered } from '@/api/useAnswered'
+import type { BuyWay, LotFacts, Material } from '@/api/types'
+import SelectField from '@/frame/SelectField.vue'
+import TextField from '@/frame/TextField.vue'
+import { say, sayProblem } from '@/frame/notices'
+import { useKept } from '@/frame/useKept'
+import MaterialPicker from '@/material/MaterialPicker.vue'
+import StitchMark from '@/material/StitchMark.vue'
+import { useMaterials } from '@/material/useBook'
+import NumberField from '@/measure/NumberField.vue'
+import { useSettings } from '@/measure/settings'
+import { figure, text } from '@/measure/units'
+import { useShelf } from './useShelf'
+import { without } from './words'
+
+/** Which packs to buy for a need: every pack on offer beside the cheapest way to put packs together. */
+const settings = useSettings()
+const { materialName } = useMaterials()
+const { lots, offers, soldOptions, wayOf, offer, withdraw } = useShelf()
+const need = useKept<{ materialId: string | undefined; litres: number }>('loose-knit.need', {
+  materialId: undefined,
+  litres: 10,
+})
+const low = computed(() => lots.value.filter((lot) => lot.low))
+watch(
+  low,
+  (found) => {
+    if (need.value.materialId === undefined && found[0]) {
+      need.value = { ...need.value, materialId: found[0].facts.materialId }
+    }
+  },
+  { immediate: true },
+)
+const choose = (material: Material) => (need.value = { ...need.value, materialId: material.id })
+const mine = computed(() => offers.value.filter((each) => each.facts.materialId === need.value.materialId))
+
+const { answer: found, problem } = useAnswered(
+  () =>
+    need.value.materialId === undefined
+      ? undefined
+      : { materialId: need.value.materialId, litres: need.value.litres, offers: mine.value.length },
+  ({ materialId, litres }, signal) =>
+    answer(api.POST('/api/shelf/buy', { body: { materialId, litres }, signal })),
+)
+const packWords = (id: string) => {
+  const pack = offers.value.find((each) => each.id === id)
+  if (!pack) {
+    return ''
+  }
+  const unit = wayOf(pack.facts.sold)?.unit ?? 'L'
+  return `${figure(pack.facts.amount, 2, true)} ${unit}${pack.facts.supplier ? `, ${pack.facts.supplier}` : ''}`
+}
+const wayWords = (way: BuyWay) =>
+  way.packs.map((each) => `${each.count} × ${packWords(each.offerId)}`).join(' and ')
+const money = (value: number) => `${settings.currency} ${figure(value, 2)}`
+const ways = computed(() => {
+  const answered = found.value
+  if (!answered?.cheapest) {
+    return []
+  }
+  const cheapest = answered.cheapest
+  const dearest = Math.max(...answered.single.map((way) => way.cost), cheapest.cost)
+  const alike = (way: BuyWay) => JSON.stringify(way.packs) === JSON.stringify(cheapest.packs)
+  return [cheapest, ...answered.single.filter((way) => !alike(way)).sort((a, b) => a.cost - b.cost)].map(
+    (way, i) => ({
+      way,
+      words: wayWords(way),
+      best: i === 0,
+      width: dearest > 0 ? (100 * way.cost) / dearest : 0,
+    }),
+  )
+})
+
+interface Line {
+  id: string
+  sold: LotFacts['sold']
+  amount: number | undefined
+  swell: number | undefined
+  price: number | undefined
+  supplier: string | undefined
+}
+const empty = (): Line => ({
+  id: crypto.randomUUID(),
+  sold: 'LOOSE_LITRES',
+  amount: undefined,
+  swell: undefined,
+  price: undefined,
+  supplier: undefined,
+})
+const line = useKept<Line>('loose-knit.offer', empty())
+const lineProblem = ref<string>()
+const usualSwell = computed(() => wayOf(line.value.sold)?.usualSwell ?? 0)
+const put = async () => {
+  const { id, sold, amount, swell, price, supplier } = line.value
+  const materialId = need.value.materialId
+  if (materialId === undefined || amount === undefined || price === undefined) {
+    lineProblem.value =
+      materialId === undefined
+        ? 'Which material is it? Pick one above.'
+        : 'Write what the pack holds and what it costs.'
+    return
+  }
+  try {
+    await offer(id, without({ materialId, sold, amount, swell: swell ?? usualSwell.value, price, supplier }))
+    line.value = empty()
+    lineProblem.value = undefined
+  } catch (error) {
+    lineProblem.value = error instanceof Error ? error.message : String(error)
+  }
+}
+const drop = async (id: string) => {
+  const gone = offers.value.find((each) => each.id === id)
+  try {
+    await withdraw(id)
+    if (gone) {
+      say('The pack is no longer on offer.', () => offer(gone.id, gone.facts))
+    }
+  } catch (error) {
+    sayProblem(error)
+  }
+}
+</script>
+
+<template>
+  <div class="buy">
+    <aside>
+      <h2>Running low</h2>
+      <p v-if="low.length === 0" class="soft">Nothing. Lots show up here when they fall below their mark.</p>
+      <ul class="choices">
+        <li v-for="lot in low" :key="lot.id">
+          <button
+            type="button"
+            :class="{ on: lot.facts.materialId === need.materialId }"
+            @click="need = { ...need, materialId: lot.facts.materialId }"
+          >
+            <StitchMark :material-id="lot.facts.materialId" :size="20" />
+            <span
+              ><b>{{ lot.materialName }}</b>
+              <small class="soft"
+                >{{ text(settings.measures.volume(lot.facts.leftLitres)) }} left</small
+              ></span
+            >
+          </button>
+        </li>
+      </ul>
+    </aside>
+    <section>
+      <div class="line ask">
+        <MaterialPicker
+          :key="need.materialId ?? 'none'"
+          label="What do you need?"
+          input-id="buy-material"
+          keep
+          :start="need.materialId"
+          @chosen="choose"
+        />
+        <NumberField v-model="need.litres" label="How much, loosened" kind="volume" input-id="buy-litres" />
+      </div>
+      <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+      <template v-if="need.materialId !== undefined">
+        <h2>What to buy of {{ materialName(need.materialId).toLowerCase() }}</h2>
+        <p v-if="found && ways.length === 0" class="soft">
+          No pack of it on offer yet. Note what the shops have below; then every way to cover the need stands
+          here.
+        </p>
+        <ol class="choices ways">
+          <li v-for="each in ways" :key="each.words" :class="{ best: each.best }">
+            <span class="words">
+              <b v-if="each.best">cheapest: </b>{{ each.words }}
+              <small class="soft">
+                · {{ text(settings.measures.volume(each.way.litres)) }},
+                {{
+                  each.way.leftOver < 0.01
+                    ? 'nothing left over'
+                    : `${text(settings.measures.volume(each.way.leftOver))} left over`
+                }}</small
+              >
+            </span>
+            <span class="bar"><i :style="{ width: `${each.width}%` }" /></span>
+            <span class="figures cost">
+              {{ money(each.way.cost) }}
+              <small class="soft"
+                >{{ settings.currency }}
+                {{ text(settings.measures.perVolume(each.way.perLitreNeeded)) }} needed</small
+              >
+            </span>
+          </li>
+        </ol>
+        <h2>Packs on offer</h2>
+        <ul class="choices offers">
+          <li v-for="each in mine" :key="each.id">
+            <span>{{ packWords(each.id) }}, {{ wayOf(each.facts.sold)?.words }}</span>
+            <span class="figures">{{ money(each.facts.price) }}</span>
+            <span class="figures soft"
+              >{{ settings.currency }} {{ text(settings.measures.perVolume(each.pricePerLitre)) }}</span
+            >
+            <button
+              type="button"
+              class="plain"
+              :aria-label="`No longer on offer: ${packWords(each.id)}`"
+              @click="drop(each.id)"
+            >
+              gone
+            </button>
+          </li>
+        </ul>
+        <form class="line" @submit.prevent="put">
+          <NumberField
+            v-model="line.amount"
+            label="A pack of"
+            :unit="wayOf(line.sold)?.unit ?? 'L'"
+            optional
+            input-id="offer-amount"
+          />
+          <SelectField v-model="line.sold" label="Sold as" :options="soldOptions" input-id="offer-sold" />
+          <NumberField
+            v-if="usualSwell > 0"
+            v-model="line.swell"
+            :label="line.sold === 'BRICK_KG' ? 'Litres from a kilogram' : 'Litres from a pressed litre'"
+            optional
+            :placeholder="String(usualSwell)"
+            input-id="offer-swell"
+          />
+          <NumberField
+            v-model="line.price"
+            label="Price"
+            :unit="settings.currency"
+            optional
+            input-id="offer-price"
+          />
+          <TextField v-model="line.supplier" label="Where" :maxlength="120" input-id="offer-supplier" />
+          <Button type="submit" label="Note the pack" outlined size="small" />
+        </form>
+        <p v-if="lineProblem" class="wrong" role="alert">{{ lineProblem }}</p>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.buy {
+  display: grid;
+  grid-template-columns: 250px minmax(0, 1fr);
+  gap: 40px;
+  border-top: 1px dashed var(--stitch);
+  padding-top: 14px;
+}
+h2 {
+  font-size: 17px;
+  margin: 18px 0 6px;
+}
+h2:first-child {
+  margin-top: 0;
+}
+aside button {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  text-align: left;
+  background: none;
+  border: 0;
+  border-bottom: 1px solid var(--line);
+  border-left: 3px solid transparent;
+  padding: 6px 8px;
+  font: inherit;
+  color: inherit;
+  cursor: pointer;
+}
+aside button:hover,
+aside .on {
+  background: var(--wash);
+  border-left-color: var(--bottle);
+}
+aside small {
+  display: block;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: flex-end;
+}
+.ask > .material-picker {
+  width: 280px;
+}
+.ways li {
+  display: grid;
+  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr) 170px;
+  gap: 14px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+  padding: 6px 0;
+}
+.bar {
+  height: 14px;
+  border-left: 1px solid var(--ink);
+}
+.bar i {
+  display: block;
+  height: 100%;
+  background: var(--stitch);
+}
+.best .bar i {
+  background: var(--bottle);
+}
+.cost {
+  text-align: right;
+  line-height: 1.25;
+}
+.cost small {
+  display: block;
+}
+.offers li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 100px 130px 60px;
+  gap: 14px;
+  border-bottom: 1px solid var(--line);
+  padding: 4px 0;
+}
+.offers .figures {
+  text-align: right;
+}
+form {
+  margin-top: 10px;
+}
+.wrong {
+  color: var(--brick);
+}
+@media (max-width: 860px) {
+  .buy,
+  .ways li,
+  .offers li {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 6px;
+  }
+  .cost,
+  .offers .figures {
+    text-align: left;
+  }
+}
+</style>

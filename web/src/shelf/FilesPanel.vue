@@ -1,0 +1,228 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { useImport } from './useImport'
+
+/** Tables in and out. A file is read dry first: line by line it is said what would change and what is wrong. */
+const KINDS = [
+  { id: 'shelf', name: 'The shelf', says: 'lots with amounts, prices and what was measured of them' },
+  { id: 'materials', name: 'My own materials', says: 'plain ones, garden soils and mixes' },
+  { id: 'plants', name: 'My own plants', says: 'each after a plant of the Book' },
+]
+const LARGEST_BYTES = 8 * 1024 * 1024
+const client = useQueryClient()
+const { found, problem, read, store, stop } = useImport(() => void client.invalidateQueries())
+const tooLarge = ref<string>()
+const picked = ref('')
+
+const pick = async (kind: string, event: Event) => {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  tooLarge.value = undefined
+  if (!file) {
+    return
+  }
+  if (file.size > LARGEST_BYTES) {
+    tooLarge.value = `${file.name} is larger than 8 MB. Cut it into several files.`
+    return
+  }
+  picked.value = file.name
+  await read(kind, await file.text())
+}
+const busy = computed(() => found.value?.state === 'READING' || found.value?.state === 'STORING')
+const share = computed(() =>
+  found.value ? Math.min(100, (100 * found.value.done) / Math.max(1, found.value.total)) : 0,
+)
+const hidden = computed(() => {
+  const job = found.value
+  return job ? job.added + job.changed + job.same + job.wrong - job.rows.length : 0
+})
+const WORDS = { NEW: 'new', CHANGED: 'changes', SAME: 'the same', WRONG: 'wrong' } as const
+const title = computed(() => KINDS.find((each) => each.id === found.value?.kind)?.name ?? '')
+</script>
+
+<template>
+  <ul class="choices kinds">
+    <li v-for="kind in KINDS" :key="kind.id">
+      <span
+        ><b>{{ kind.name }}</b> <span class="soft">{{ kind.says }}</span></span
+      >
+      <a :href="`/api/exports/${kind.id}`" :download="`loose-knit-${kind.id}.csv`">Save as CSV</a>
+      <label class="file" :for="`file-${kind.id}`">
+        Read a CSV …
+        <input
+          :id="`file-${kind.id}`"
+          type="file"
+          accept=".csv,text/csv"
+          :disabled="busy"
+          @change="pick(kind.id, $event)"
+        />
+      </label>
+    </li>
+  </ul>
+  <p class="soft">
+    Save one first to see its columns. A file is looked through before anything is stored; a broken one
+    changes nothing.
+  </p>
+  <p v-if="tooLarge ?? problem" class="say harm" role="alert">{{ tooLarge ?? problem }}</p>
+  <section v-if="found" class="job" aria-live="polite">
+    <h2>{{ title }}{{ picked ? `, from ${picked}` : '' }}</h2>
+    <div v-if="busy" class="progress">
+      <div
+        class="track"
+        role="progressbar"
+        :aria-valuenow="Math.round(share)"
+        aria-valuemin="0"
+        aria-valuemax="100"
+        :aria-label="found.state === 'READING' ? 'Looking through the file' : 'Storing'"
+      >
+        <i :style="{ width: `${share}%` }" />
+      </div>
+      <span class="figures">{{ found.done }} of {{ found.total }} lines</span>
+      <button type="button" class="plain" @click="stop">Stop</button>
+    </div>
+    <template v-else>
+      <p class="sum">{{ found.says }}</p>
+      <p v-if="found.state === 'READY' && found.wrong > 0" class="say harm">
+        Nothing is stored while a line is wrong. Mend the file and read it again.
+      </p>
+      <div class="line">
+        <Button
+          v-if="found.state === 'READY' && found.wrong === 0 && found.added + found.changed > 0"
+          label="Store it"
+          @click="store"
+        />
+        <button type="button" class="plain" @click="stop">
+          {{ found.state === 'READY' ? 'Never mind' : 'Close' }}
+        </button>
+      </div>
+    </template>
+    <div
+      v-if="found.rows.length > 0"
+      class="scroll rows"
+      tabindex="0"
+      role="region"
+      aria-label="Lines of the file"
+    >
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Line</th>
+            <th scope="col">What</th>
+            <th scope="col">Is</th>
+            <th scope="col">Why</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in found.rows" :key="`${row.line} ${row.name}`" :class="row.change.toLowerCase()">
+            <td class="figures">{{ row.line > 0 ? row.line : '' }}</td>
+            <td>{{ row.name }}</td>
+            <td>{{ WORDS[row.change] }}</td>
+            <td>{{ row.says }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="hidden > 0" class="soft">… and {{ hidden }} more lines.</p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.kinds {
+  border-top: 1px dashed var(--stitch);
+}
+.kinds li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 28px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+  padding: 8px 0;
+}
+.file {
+  position: relative;
+  border: 1px solid var(--bottle);
+  color: var(--bottle);
+  font-weight: 600;
+  padding: 5px 12px;
+  cursor: pointer;
+}
+.file:has(:focus-visible) {
+  outline: 2px solid var(--bottle);
+  outline-offset: 2px;
+}
+.file input {
+  position: absolute;
+  inset: 0;
+  opacity: 0;
+  cursor: pointer;
+}
+.job {
+  margin-top: 18px;
+  border-top: 1px dashed var(--stitch);
+  padding-top: 12px;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.progress,
+.line {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+}
+.track {
+  width: 320px;
+  height: 12px;
+  border: 1px solid var(--ink);
+}
+.track i {
+  display: block;
+  height: 100%;
+  background: var(--bottle);
+}
+.sum {
+  font-weight: 600;
+}
+.rows {
+  max-height: 420px;
+  overflow: auto;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th,
+td {
+  text-align: left;
+  padding: 3px 16px 3px 0;
+  border-bottom: 1px solid var(--line);
+  font-size: 14px;
+  vertical-align: top;
+}
+th {
+  font-weight: 400;
+  color: var(--soft-ink);
+  font-size: 13px;
+}
+tr.wrong td {
+  color: var(--brick);
+}
+tr.same td {
+  color: var(--soft-ink);
+}
+@media (max-width: 640px) {
+  .kinds li {
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 8px 16px;
+  }
+  .kinds li > span {
+    grid-column: 1 / -1;
+  }
+  .track {
+    width: 140px;
+  }
+}
+</style>

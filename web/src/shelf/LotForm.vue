@@ -1,0 +1,275 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { Problem } from '@/api/problem'
+import type { Lot, LotFacts, Measured } from '@/api/types'
+import SelectField from '@/frame/SelectField.vue'
+import TextField from '@/frame/TextField.vue'
+import TickField from '@/frame/TickField.vue'
+import NumberField from '@/measure/NumberField.vue'
+import { useSettings } from '@/measure/settings'
+import { figure } from '@/measure/units'
+import MeasuredFields from './MeasuredFields.vue'
+import { useShelf } from './useShelf'
+import { without } from './words'
+
+/** A lot, opened: what it is and what was measured of it. Saves itself; what cannot be saved stays in the browser. */
+const props = defineProps<{ lot: Lot }>()
+const emit = defineEmits<{ remove: []; close: [] }>()
+const SAVE_AFTER_MS = 450
+const settings = useSettings()
+const { change, soldOptions, wayOf } = useShelf()
+const KEY = `loose-knit.lot.${props.lot.id}`
+const same = (a: LotFacts, b: LotFacts) => JSON.stringify(a) === JSON.stringify(b)
+
+const draftOf = (): LotFacts | undefined => {
+  try {
+    return (JSON.parse(localStorage.getItem(KEY) ?? 'null') as LotFacts | null) ?? undefined
+  } catch {
+    return undefined
+  }
+}
+const facts = ref<LotFacts>(draftOf() ?? props.lot.facts)
+const lot = ref<Lot>(props.lot)
+const state = ref<'saved' | 'saving' | 'waiting'>('saved')
+const problem = ref<string>()
+const theirs = ref<Lot>()
+let timer: number | undefined
+
+const save = async () => {
+  const sent = facts.value
+  state.value = 'saving'
+  try {
+    lot.value = await change(lot.value.id, lot.value.revision, sent)
+    problem.value = undefined
+    if (same(sent, facts.value)) {
+      localStorage.removeItem(KEY)
+      state.value = 'saved'
+    }
+  } catch (error) {
+    state.value = 'waiting'
+    if (error instanceof Problem && error.stale && error.current) {
+      theirs.value = error.current as Lot
+    } else {
+      problem.value = error instanceof Error ? error.message : String(error)
+    }
+  }
+}
+const later = () => {
+  state.value = 'waiting'
+  localStorage.setItem(KEY, JSON.stringify(facts.value))
+  window.clearTimeout(timer)
+  timer = window.setTimeout(() => void save(), SAVE_AFTER_MS)
+}
+watch(facts, later)
+if (!same(facts.value, props.lot.facts)) {
+  later()
+}
+onBeforeUnmount(() => {
+  window.clearTimeout(timer)
+  if (state.value === 'waiting' && !theirs.value) {
+    void save()
+  }
+})
+const keepMine = () => {
+  lot.value = theirs.value ?? lot.value
+  theirs.value = undefined
+  void save()
+}
+const takeTheirs = () => {
+  lot.value = theirs.value ?? lot.value
+  theirs.value = undefined
+  facts.value = lot.value.facts
+}
+
+const set = (shift: { [K in keyof LotFacts]?: LotFacts[K] | undefined }) => {
+  facts.value = without<LotFacts>({ ...facts.value, ...shift })
+}
+const part = <K extends keyof LotFacts>(key: K) =>
+  computed<LotFacts[K]>({ get: () => facts.value[key], set: (value) => set({ [key]: value }) })
+const amount = part('amount')
+const swell = part('swell')
+const leftLitres = part('leftLitres')
+const lowLitres = part('lowLitres')
+const price = part('price')
+const supplier = part('supplier')
+const fed = part('fed')
+const rinsed = part('rinsed')
+const quarantined = part('quarantined')
+const sold = computed({
+  get: () => facts.value.sold,
+  set: (value: LotFacts['sold']) => set({ sold: value, swell: wayOf(value)?.usualSwell ?? 0 }),
+})
+const openedOn = computed({
+  get: () => facts.value.openedOn ?? '',
+  set: (day: string) => set({ openedOn: day === '' ? undefined : day }),
+})
+const measured = computed({
+  get: () => facts.value.measured ?? {},
+  set: (value: Measured) => set({ measured: Object.keys(value).length === 0 ? undefined : value }),
+})
+const swells = computed(() => (wayOf(sold.value)?.usualSwell ?? 0) > 0)
+const stateWords = computed(
+  () => ({ saved: 'saved', saving: 'saving …', waiting: 'not saved yet' })[state.value],
+)
+const spread = (value: number, sd: number, decimals: number) =>
+  `${figure(value, decimals)} ± ${figure(sd, Math.max(1, decimals))}`
+</script>
+
+<template>
+  <div class="lot-form" @keydown.esc.stop="emit('close')">
+    <div class="facts">
+      <h3>
+        The lot <span class="soft state" :class="state">{{ stateWords }}</span>
+      </h3>
+      <div class="line">
+        <NumberField
+          v-model="amount"
+          label="Bought"
+          :unit="wayOf(sold)?.unit ?? 'L'"
+          :input-id="`amount-${lot.id}`"
+        />
+        <SelectField v-model="sold" label="Sold as" :options="soldOptions" :input-id="`sold-${lot.id}`" />
+        <NumberField
+          v-if="swells"
+          v-model="swell"
+          :label="sold === 'BRICK_KG' ? 'Litres from a kilogram' : 'Litres from a pressed litre'"
+          :input-id="`swell-${lot.id}`"
+        />
+        <NumberField
+          v-model="price"
+          label="Price"
+          :unit="settings.currency"
+          optional
+          :input-id="`price-${lot.id}`"
+        />
+      </div>
+      <div class="line">
+        <NumberField v-model="leftLitres" label="Left, loosened" kind="volume" :input-id="`left-${lot.id}`" />
+        <NumberField
+          v-model="lowLitres"
+          label="Low below"
+          kind="volume"
+          optional
+          placeholder="usual"
+          :input-id="`low-${lot.id}`"
+        />
+        <div class="field">
+          <label :for="`opened-${lot.id}`">Opened on</label>
+          <InputText :id="`opened-${lot.id}`" v-model="openedOn" type="date" />
+        </div>
+      </div>
+      <TextField v-model="supplier" label="From" :maxlength="120" :input-id="`supplier-${lot.id}`" />
+      <div class="line">
+        <TickField v-model="fed" label="already fed" :input-id="`fed-${lot.id}`" />
+        <TickField v-model="rinsed" label="already rinsed" :input-id="`rinsed-${lot.id}`" />
+        <TickField v-model="quarantined" label="in quarantine (gnats)" :input-id="`quarantined-${lot.id}`" />
+      </div>
+      <p class="ends">
+        <RouterLink :to="`/book/materials/${lot.facts.materialId}`">Read about it</RouterLink>
+        <button type="button" class="plain danger" @click="emit('remove')">Take it off the shelf</button>
+      </p>
+    </div>
+    <div class="measured">
+      <h3>Measured of this lot</h3>
+      <MeasuredFields v-model="measured" :id-suffix="lot.id" />
+      <table v-if="lot.findings.length > 0" class="findings">
+        <thead>
+          <tr>
+            <th scope="col">Figure</th>
+            <th scope="col">Book</th>
+            <th scope="col">This lot</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="each in lot.findings" :key="each.name">
+            <th scope="row">{{ each.name }}</th>
+            <td class="figures soft">{{ spread(each.book, each.bookSd, each.decimals) }}</td>
+            <td class="figures">
+              <b>{{ spread(each.lot, each.lotSd, each.decimals) }}</b> {{ each.unit }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-else class="soft">Nothing measured: the Book’s figures stand, with their wide spread.</p>
+      <p v-if="lot.findings.length > 0 && !lot.inUse" class="soft">
+        Readings use the lot opened first; this one waits its turn.
+      </p>
+    </div>
+    <p v-if="problem" class="say harm wide" role="alert">{{ problem }}</p>
+    <p v-if="theirs" class="say attention wide" role="alert">
+      This lot was changed in another window.
+      <button type="button" class="plain" @click="keepMine">Keep what stands here</button> or
+      <button type="button" class="plain" @click="takeTheirs">take the other</button>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.lot-form {
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+  gap: 14px 40px;
+  background: var(--wash);
+  border-left: 3px solid var(--bottle);
+  padding: 10px 18px 16px;
+  margin-bottom: 6px;
+}
+.facts,
+.measured {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-width: 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+}
+.field {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+}
+.state {
+  font-weight: 400;
+  margin-left: 8px;
+}
+.state.waiting {
+  color: var(--marigold-ink);
+}
+.ends {
+  display: flex;
+  gap: 24px;
+  margin-top: auto;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+table {
+  border-collapse: collapse;
+}
+th,
+td {
+  text-align: left;
+  padding: 2px 14px 2px 0;
+  font-weight: 400;
+  font-size: 14px;
+  border-bottom: 1px solid var(--line);
+  white-space: nowrap;
+}
+thead th {
+  font-size: 13px;
+  color: var(--soft-ink);
+}
+@media (max-width: 860px) {
+  .lot-form {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 10px;
+  }
+  th {
+    white-space: normal;
+  }
+}
+</style>

@@ -1,0 +1,249 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, nextTick, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { answer, api } from '@/api/client'
+import type { Lot } from '@/api/types'
+import { useKeys } from '@/frame/keys'
+import { say, sayProblem } from '@/frame/notices'
+import { useKept } from '@/frame/useKept'
+import { useMaterials } from '@/material/useBook'
+import { useSettings } from '@/measure/settings'
+import { figure, text } from '@/measure/units'
+import { afterBatch, ticksOf } from './counting'
+import LotForm from './LotForm.vue'
+import LotRow from './LotRow.vue'
+import QuickAdd from './QuickAdd.vue'
+import { useShelf } from './useShelf'
+
+/** What is there: every lot as a bar to one scale, by what it is there for; quick to add to and to count up. */
+const route = useRoute()
+const router = useRouter()
+const settings = useSettings()
+const { material } = useMaterials()
+const { lots, loading, error, count, remove, restore } = useShelf()
+const quick = ref<InstanceType<typeof QuickAdd> | null>(null)
+const chosen = ref<string>()
+const opened = ref<string>()
+
+const ORDER = [
+  'holds water',
+  'opens air',
+  'gives structure',
+  'weighs down',
+  'feeds',
+  'filters',
+  'sets acidity',
+]
+const OTHER = 'your own'
+const sections = computed(() => {
+  const found = new Map<string, Lot[]>(ORDER.map((each) => [each, []]))
+  for (const lot of lots.value) {
+    const known = material(lot.facts.materialId)
+    const name = known?.own ? OTHER : (known?.roleWords[0] ?? OTHER)
+    found.set(name, [...(found.get(name) ?? []), lot])
+  }
+  return [...found.entries()].filter(([, members]) => members.length > 0)
+})
+const inOrder = computed(() => sections.value.flatMap(([, members]) => members))
+const scale = computed(() =>
+  Math.max(1, ...lots.value.map((lot) => Math.max(lot.fullLitres, lot.facts.leftLitres))),
+)
+const ticks = computed(() => {
+  const field = settings.measures.field('volume')
+  return ticksOf(scale.value * field.factor).map((value) => ({
+    at: (100 * value) / (scale.value * field.factor),
+    words: `${figure(value, 0)} ${field.unit}`,
+  }))
+})
+const low = computed(() => lots.value.filter((lot) => lot.low).length)
+
+/** Counts being made, kept until they are stored. */
+const counts = useKept<{ on: boolean; left: Record<string, number> }>('loose-knit.count', {
+  on: false,
+  left: {},
+})
+const countProblem = ref<string>()
+const beginCount = (left: Record<string, number> = {}) => {
+  counts.value = { on: true, left }
+  opened.value = undefined
+  void nextTick(() => document.querySelector<HTMLInputElement>('[id^=count-]')?.focus())
+}
+const leftOf = (lot: Lot) => counts.value.left[lot.id] ?? lot.facts.leftLitres
+const setLeft = (lot: Lot, litres: number) => {
+  counts.value = { on: true, left: { ...counts.value.left, [lot.id]: litres } }
+}
+const endCount = () => {
+  counts.value = { on: false, left: {} }
+  countProblem.value = undefined
+}
+const storeCount = async () => {
+  const changed = lots.value.filter((lot) => leftOf(lot) !== lot.facts.leftLitres)
+  const before = changed.map((lot) => ({ id: lot.id, leftLitres: lot.facts.leftLitres }))
+  try {
+    await count(changed.map((lot) => ({ id: lot.id, leftLitres: leftOf(lot) })))
+    endCount()
+    say(
+      changed.length === 1 ? 'One lot is counted.' : `${changed.length} lots are counted.`,
+      changed.length > 0 ? () => count(before) : undefined,
+    )
+  } catch (problem) {
+    countProblem.value = problem instanceof Error ? problem.message : String(problem)
+  }
+}
+watch(
+  () => [route.query.after, lots.value.length] as const,
+  async ([after]) => {
+    if (typeof after !== 'string' || lots.value.length === 0) {
+      return
+    }
+    try {
+      const batch = await answer(api.GET('/api/batches/{id}', { params: { path: { id: after } } }))
+      beginCount(afterBatch(lots.value, [...batch.plan.materials, ...batch.plan.layers]))
+      say(`Counted down by what ${batch.blendName} took. Check, then store.`)
+    } catch (problem) {
+      sayProblem(problem)
+    }
+    await router.replace({ query: {} })
+  },
+  { immediate: true },
+)
+
+const added = (id: string, name: string) => {
+  chosen.value = id
+  say(`${name} is on the shelf.`, () => remove(id))
+}
+const takeOff = async (lot: Lot) => {
+  try {
+    await remove(lot.id)
+    opened.value = undefined
+    say(`${lot.materialName} is off the shelf.`, () => restore(lot.id))
+  } catch (problem) {
+    sayProblem(problem)
+  }
+}
+const toggle = (lot: Lot) => {
+  chosen.value = lot.id
+  opened.value = opened.value === lot.id ? undefined : lot.id
+}
+const move = (by: number) => {
+  const at = inOrder.value.findIndex((lot) => lot.id === chosen.value)
+  const next = inOrder.value[Math.max(0, Math.min(inOrder.value.length - 1, at + by))]
+  chosen.value = next?.id
+  void nextTick(() => document.getElementById(`lot-${next?.id}`)?.focus())
+}
+const onChosen = (work: (lot: Lot) => unknown) => () => {
+  const lot = inOrder.value.find((each) => each.id === chosen.value)
+  return lot ? work(lot) : false
+}
+useKeys({
+  a: () => quick.value?.focus(),
+  c: () => beginCount(),
+  ArrowDown: () => move(1),
+  ArrowUp: () => move(-1),
+  Delete: onChosen((lot) => void takeOff(lot)),
+  Escape: () => {
+    opened.value = undefined
+  },
+})
+</script>
+
+<template>
+  <QuickAdd ref="quick" @added="added" />
+  <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
+  <div v-if="loading" class="skeleton" style="height: 320px; margin-top: 14px" />
+  <p v-else-if="lots.length === 0 && !error" class="empty">
+    Nothing on the shelf yet. Put the four things you own here: what a bag holds, what it cost, what is left.
+    Blends then know their cost, and what you measure of a lot stands in for the Book.
+  </p>
+  <template v-else>
+    <div class="over">
+      <p class="soft">
+        {{ lots.length === 1 ? 'One lot' : `${lots.length} lots` }}{{ low > 0 ? `, ${low} running low` : '' }}
+      </p>
+      <template v-if="counts.on">
+        <Button label="Store the count" size="small" @click="storeCount" />
+        <button type="button" class="plain" @click="endCount">Never mind</button>
+        <p v-if="countProblem" class="wrong" role="alert">{{ countProblem }}</p>
+      </template>
+      <Button v-else label="Count up (c)" size="small" outlined @click="beginCount()" />
+      <div class="scale figures" aria-hidden="true">
+        <span v-for="tick in ticks" :key="tick.at" :style="{ left: `${tick.at}%` }">{{ tick.words }}</span>
+      </div>
+    </div>
+    <section v-for="[name, members] in sections" :key="name">
+      <h2>{{ name }}</h2>
+      <ul class="choices">
+        <li v-for="lot in members" :key="lot.id">
+          <LotRow
+            :lot="lot"
+            :grade="material(lot.facts.materialId)?.grade ?? ''"
+            :scale="scale"
+            :open="opened === lot.id"
+            :counting="counts.on"
+            :left="counts.on ? leftOf(lot) : lot.facts.leftLitres"
+            @toggle="toggle(lot)"
+            @left="setLeft(lot, $event)"
+            @store="storeCount"
+          />
+          <LotForm v-if="opened === lot.id" :lot="lot" @remove="takeOff(lot)" @close="opened = undefined" />
+        </li>
+      </ul>
+    </section>
+    <p class="soft foot">
+      Bars are to one scale; one outline is a full lot. {{ text(settings.measures.volume(scale)) }} is the
+      largest.
+    </p>
+  </template>
+</template>
+
+<style scoped>
+.over {
+  display: grid;
+  grid-template-columns: auto auto auto minmax(0, 1fr);
+  gap: 6px 18px;
+  align-items: center;
+  padding: 10px 0 4px;
+  min-height: 54px;
+}
+.wrong {
+  color: var(--brick);
+}
+.scale {
+  position: relative;
+  grid-column: 1 / -1;
+  height: 16px;
+  margin-left: var(--lot-name);
+  margin-right: var(--lot-figures);
+  font-size: 12.5px;
+  color: var(--soft-ink);
+}
+.scale span {
+  position: absolute;
+  transform: translateX(-50%);
+  white-space: nowrap;
+}
+.scale span:first-child {
+  transform: none;
+}
+section {
+  border-top: 1px dashed var(--stitch);
+  padding: 6px 0 8px;
+}
+h2 {
+  font: 400 13px/1.4 var(--words);
+  color: var(--soft-ink);
+  letter-spacing: 0;
+}
+h2::first-letter {
+  text-transform: uppercase;
+}
+.empty {
+  max-width: 56ch;
+  font-size: 17px;
+  padding-top: 16px;
+}
+.foot {
+  font-size: 13px;
+}
+</style>

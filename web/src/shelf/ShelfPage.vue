@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import BuyPanel from './BuyPanel.vue'
+import FilesPanel from './FilesPanel.vue'
+import LotsPanel from './LotsPanel.vue'
+import OwnPanel from './OwnPanel.vue'
+
+/** The shelf: what is at hand, what to buy, materials of the person's own, and files in and out. */
+defineProps<{ view: string }>()
+const VIEWS = [
+  { id: 'here', name: 'What is there' },
+  { id: 'buy', name: 'What to buy' },
+  { id: 'own', name: 'My own materials' },
+  { id: 'files', name: 'Files' },
+]
+</script>
+
+<template>
+  <main class="page shelf">
+    <div class="page-head">
+      <h1>Shelf</h1>
+      <nav class="chapters" aria-label="Parts of the shelf">
+        <RouterLink
+          v-for="each in VIEWS"
+          :key="each.id"
+          :to="`/shelf/${each.id}`"
+          :aria-current="view === each.id ? 'page' : undefined"
+          >{{ each.name }}</RouterLink
+        >
+      </nav>
+    </div>
+    <LotsPanel v-if="view === 'here'" />
+    <BuyPanel v-else-if="view === 'buy'" />
+    <OwnPanel v-else-if="view === 'own'" />
+    <FilesPanel v-else />
+  </main>
+</template>
+
+<style scoped>
+.shelf {
+  --lot-name: 330px;
+  --lot-figures: 282px;
+}
+.page-head {
+  margin-bottom: 12px;
+}
+@media (max-width: 720px) {
+  .shelf {
+    --lot-name: 0px;
+    --lot-figures: 0px;
+  }
+}
+</style>

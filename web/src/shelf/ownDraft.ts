@@ -1,0 +1,91 @@
+import type { OwnFacts } from '@/api/types'
+import { without } from './words'
+
+export type Kind = 'plain' | 'soil' | 'mix'
+
+type Plain = NonNullable<OwnFacts['plain']>
+type Soil = NonNullable<OwnFacts['soil']>
+type Mix = NonNullable<OwnFacts['mix']>
+
+/** An own material while it is written down: all three kinds side by side, so that none is lost when another is looked at. */
+export interface OwnDraft {
+  id: string
+  kind: Kind
+  name: string
+  plain: {
+    matter: Plain['matter']
+    fromMm: number
+    toMm: number
+    gPerL: number | undefined
+    ph: number | undefined
+  }
+  drain: Plain['drain']
+  natures: NonNullable<Plain['natures']>
+  soil: { [K in keyof Soil]: number | undefined }
+  mix: Mix
+}
+
+export const emptyDraft = (): OwnDraft => ({
+  id: '',
+  kind: 'mix',
+  name: '',
+  plain: { matter: 'WOODY', fromMm: 2, toMm: 8, gPerL: undefined, ph: undefined },
+  drain: undefined,
+  natures: [],
+  soil: {
+    afterMinuteCm: undefined,
+    afterHoursCm: undefined,
+    clearCm: undefined,
+    organicPercent: undefined,
+    ph: undefined,
+  },
+  mix: { parts: [], certainty: 'ESTIMATED', fed: false },
+})
+
+export const draftOf = (id: string, facts: OwnFacts): OwnDraft => {
+  const empty = emptyDraft()
+  const { plain, soil, mix } = facts
+  return {
+    ...empty,
+    id,
+    kind: plain ? 'plain' : soil ? 'soil' : 'mix',
+    name: facts.name,
+    plain: plain
+      ? { matter: plain.matter, fromMm: plain.fromMm, toMm: plain.toMm, gPerL: plain.gPerL, ph: plain.ph }
+      : empty.plain,
+    drain: plain?.drain,
+    natures: plain?.natures ?? [],
+    soil: soil ?? empty.soil,
+    mix: mix ?? empty.mix,
+  }
+}
+
+/** The facts of the kind that is chosen. */
+export const factsOf = (draft: OwnDraft): OwnFacts => {
+  const name = draft.name.trim()
+  if (draft.kind === 'soil') {
+    return { name, soil: draft.soil as Soil }
+  }
+  if (draft.kind === 'mix') {
+    return { name, mix: draft.mix }
+  }
+  return {
+    name,
+    plain: without<Plain>({
+      ...draft.plain,
+      drain: draft.drain,
+      natures: draft.natures.length > 0 ? draft.natures : undefined,
+    }),
+  }
+}
+
+/** What is missing before anything can be worked out, in a sentence; nothing if enough is there. */
+export const missing = (draft: OwnDraft): string | undefined => {
+  if (draft.kind === 'mix' && draft.mix.parts.length === 0) {
+    return 'Say what is in the mix: at least one material.'
+  }
+  if (draft.kind === 'soil' && Object.values(draft.soil).some((each) => each === undefined)) {
+    return 'Write the three heights, how much of it is organic matter, and the pH.'
+  }
+  return undefined
+}
