@@ -27,6 +27,8 @@ const way = (kind: WayOut['kind'], subject: string, value = 0): WayOut => ({
   subject,
   value,
   words: '',
+  then: [],
+  then: [],
 })
 
 describe('ways out', () => {
@@ -61,6 +63,13 @@ describe('ways out', () => {
     expect(
       withWayOut(percent, way('MIX', 'perlite_coarse', 50)).recipe.parts.map((each) => each.amount),
     ).toEqual([67, 33])
+  })
+
+  it('make two changes where one is not enough', () => {
+    const both = { ...way('WALL', 'CLAY'), then: [way('MIX', 'coir_pith', 2)] }
+    const after = withWayOut(bench, both)
+    expect(after.brief.pot?.wall).toBe('CLAY')
+    expect(after.recipe.parts.at(-1)).toEqual({ materialId: 'coir_pith', amount: 2 })
   })
 
   it('give a wish up', () => {

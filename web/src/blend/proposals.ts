@@ -61,7 +61,7 @@ const withoutWish = (bench: Bench, wish: string): Bench => {
   return { ...bench, brief: wishes ? { ...brief, wishes } : brief }
 }
 
-export const withWayOut = (bench: Bench, way: WayOut): Bench => {
+const oneWay = (bench: Bench, way: WayOut): Bench => {
   const pot = bench.brief.pot ?? startingPot()
   switch (way.kind) {
     case 'WALL':
@@ -87,3 +87,6 @@ export const withWayOut = (bench: Bench, way: WayOut): Bench => {
       return bench
   }
 }
+
+/** A way out with all that goes with it. */
+export const withWayOut = (bench: Bench, way: WayOut): Bench => way.then.reduce(oneWay, oneWay(bench, way))

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import AutoComplete from 'primevue/autocomplete'
-import { nextTick, ref } from 'vue'
+import { nextTick, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Material } from '@/api/types'
 import StitchMark from './StitchMark.vue'
@@ -21,6 +21,14 @@ const field = ref<{ $el: HTMLElement } | null>(null)
 const wanted = ref<Material | string>(props.start ? (material(props.start) ?? props.start) : '')
 const found = ref<Material[]>([])
 const unknown = ref('')
+watch(
+  () => (props.start === undefined ? undefined : material(props.start)),
+  (known) => {
+    if (known && wanted.value === props.start) {
+      wanted.value = known
+    }
+  },
+)
 let asked = 0
 
 const matches = (typed: string) =>

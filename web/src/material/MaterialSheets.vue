@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { MaterialSheet } from '@/api/types'
-import { figure } from '@/measure/units'
+import { figure, spread } from '@/measure/units'
 import LineChart, { type Line } from '@/frame/LineChart.vue'
 import { hazardWords } from './hazards'
 import MaterialPicker from './MaterialPicker.vue'
@@ -89,7 +89,7 @@ const go = (ids: string[]) =>
               <template v-if="line(sheet, name)">
                 <b>{{ figure(line(sheet, name)!.value, line(sheet, name)!.decimals) }}</b>
                 <span v-if="line(sheet, name)!.sd > 0" class="soft">
-                  ± {{ figure(line(sheet, name)!.sd, line(sheet, name)!.decimals) }}</span
+                  {{ spread(line(sheet, name)!.sd, line(sheet, name)!.decimals) }}</span
                 >
                 <small class="soft unit">{{ line(sheet, name)!.unit }}</small>
               </template>

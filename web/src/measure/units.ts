@@ -29,6 +29,10 @@ export const figure = (value: number, decimals: number, trim = false): string =>
   return /^-0(\.0+)?$/.test(text) ? text.slice(1) : text.replace('-', '−')
 }
 
+/** A spread beside its value: with a decimal more where it is small, so that it does not look like none. */
+export const spread = (sd: number, decimals: number): string =>
+  `± ${figure(sd, decimals === 0 && sd < 10 ? 1 : decimals)}`
+
 /** Converts between the units of the core (litres, centimetres, grams, °C) and those that are shown. */
 export class Measures {
   readonly system: System
@@ -83,6 +87,13 @@ export class Measures {
     return this.us
       ? { figure: figure(litres / this.factor('US_QUART'), 1, true), unit: 'qt' }
       : { figure: figure(litres, 2, true), unit: 'L' }
+  }
+
+  /** What lies on a shelf: no finer than one reads off a bag. */
+  stock(litres: number): Shown {
+    const field = this.field('volume')
+    const value = litres * field.factor
+    return { figure: figure(value, value < 20 ? 1 : 0, true), unit: field.unit }
   }
 
   /** A price of a litre, by the unit in which people scoop. */

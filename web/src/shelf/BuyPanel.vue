@@ -140,9 +140,7 @@ const drop = async (id: string) => {
             <StitchMark :material-id="lot.facts.materialId" :size="20" />
             <span
               ><b>{{ lot.materialName }}</b>
-              <small class="soft"
-                >{{ text(settings.measures.volume(lot.facts.leftLitres)) }} left</small
-              ></span
+              <small class="soft">{{ text(settings.measures.stock(lot.facts.leftLitres)) }} left</small></span
             >
           </button>
         </li>
@@ -172,11 +170,11 @@ const drop = async (id: string) => {
             <span class="words">
               <b v-if="each.best">cheapest: </b>{{ each.words }}
               <small class="soft">
-                · {{ text(settings.measures.volume(each.way.litres)) }},
+                · {{ text(settings.measures.stock(each.way.litres)) }},
                 {{
                   each.way.leftOver < 0.01
                     ? 'nothing left over'
-                    : `${text(settings.measures.volume(each.way.leftOver))} left over`
+                    : `${text(settings.measures.stock(each.way.leftOver))} left over`
                 }}</small
               >
             </span>
@@ -184,8 +182,8 @@ const drop = async (id: string) => {
             <span class="figures cost">
               {{ money(each.way.cost) }}
               <small class="soft"
-                >{{ settings.currency }}
-                {{ text(settings.measures.perVolume(each.way.perLitreNeeded)) }} needed</small
+                >{{ settings.currency }} {{ text(settings.measures.perVolume(each.way.perLitreNeeded)) }} of
+                need</small
               >
             </span>
           </li>
@@ -290,7 +288,7 @@ aside small {
 }
 .ways li {
   display: grid;
-  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr) 170px;
+  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr) 200px;
   gap: 14px;
   align-items: center;
   border-bottom: 1px solid var(--line);
@@ -317,7 +315,7 @@ aside small {
 }
 .offers li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 100px 130px 60px;
+  grid-template-columns: minmax(0, 1fr) 90px 160px 44px;
   gap: 14px;
   border-bottom: 1px solid var(--line);
   padding: 4px 0;

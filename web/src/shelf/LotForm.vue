@@ -8,7 +8,7 @@ import TextField from '@/frame/TextField.vue'
 import TickField from '@/frame/TickField.vue'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
-import { figure } from '@/measure/units'
+import { figure, spread } from '@/measure/units'
 import MeasuredFields from './MeasuredFields.vue'
 import { useShelf } from './useShelf'
 import { without } from './words'
@@ -112,8 +112,8 @@ const swells = computed(() => (wayOf(sold.value)?.usualSwell ?? 0) > 0)
 const stateWords = computed(
   () => ({ saved: 'saved', saving: 'saving …', waiting: 'not saved yet' })[state.value],
 )
-const spread = (value: number, sd: number, decimals: number) =>
-  `${figure(value, decimals)} ± ${figure(sd, Math.max(1, decimals))}`
+const withSpread = (value: number, sd: number, decimals: number) =>
+  `${figure(value, decimals)} ${spread(sd, decimals)}`
 </script>
 
 <template>
@@ -184,9 +184,9 @@ const spread = (value: number, sd: number, decimals: number) =>
         <tbody>
           <tr v-for="each in lot.findings" :key="each.name">
             <th scope="row">{{ each.name }}</th>
-            <td class="figures soft">{{ spread(each.book, each.bookSd, each.decimals) }}</td>
+            <td class="figures soft">{{ withSpread(each.book, each.bookSd, each.decimals) }}</td>
             <td class="figures">
-              <b>{{ spread(each.lot, each.lotSd, each.decimals) }}</b> {{ each.unit }}
+              <b>{{ withSpread(each.lot, each.lotSd, each.decimals) }}</b> {{ each.unit }}
             </td>
           </tr>
         </tbody>

@@ -20,20 +20,22 @@ const emit = defineEmits<{ toggle: []; left: [litres: number]; store: [] }>()
 const settings = useSettings()
 const left = computed({ get: () => props.left, set: (litres: number) => emit('left', litres) })
 const signs = computed(() => {
-  const { facts, findings, inUse } = props.lot
+  const { facts, inUse } = props.lot
   return [
     ...(props.lot.low ? [facts.leftLitres <= 0 ? 'used up' : 'running low'] : []),
     ...(facts.quarantined ? ['in quarantine'] : []),
     ...(facts.fed ? ['fed'] : []),
     ...(facts.rinsed ? ['rinsed'] : []),
-    ...(findings.some((each) => each.lotSd !== each.bookSd) ? ['measured'] : []),
+    ...(facts.measured ? ['measured'] : []),
     ...(!inUse && facts.leftLitres > 0 ? ['waits its turn'] : []),
   ]
 })
 const price = computed(() =>
   props.lot.pricePerLitre === undefined
     ? 'no price'
-    : `${settings.currency} ${text(settings.measures.perVolume(props.lot.pricePerLitre))}`,
+    : props.lot.pricePerLitre === 0
+      ? 'free'
+      : `${settings.currency} ${text(settings.measures.perVolume(props.lot.pricePerLitre))}`,
 )
 </script>
 
@@ -44,7 +46,7 @@ const price = computed(() =>
       type="button"
       class="name"
       :aria-expanded="open"
-      :aria-label="`${lot.materialName}, ${grade}, ${text(settings.measures.volume(left))} left${signs.length > 0 ? `, ${signs.join(', ')}` : ''}`"
+      :aria-label="`${lot.materialName}, ${grade}, ${text(settings.measures.stock(left))} left${signs.length > 0 ? `, ${signs.join(', ')}` : ''}`"
       @click="emit('toggle')"
     >
       <StitchMark :material-id="lot.facts.materialId" :size="22" />
@@ -71,8 +73,8 @@ const price = computed(() =>
     </div>
     <div v-else class="numbers figures">
       <span
-        >{{ text(settings.measures.volume(left)) }}
-        <small class="soft">of {{ text(settings.measures.volume(lot.fullLitres)) }}</small></span
+        >{{ text(settings.measures.stock(left)) }}
+        <small class="soft">of {{ text(settings.measures.stock(lot.fullLitres)) }}</small></span
       >
       <small class="soft">{{ price }}</small>
     </div>

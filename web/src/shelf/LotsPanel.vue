@@ -191,7 +191,7 @@ useKeys({
       </ul>
     </section>
     <p class="soft foot">
-      Bars are to one scale; one outline is a full lot. {{ text(settings.measures.volume(scale)) }} is the
+      Bars are to one scale; one outline is a full lot. {{ text(settings.measures.stock(scale)) }} is the
       largest.
     </p>
   </template>

@@ -10,7 +10,8 @@ import TextField from '@/frame/TextField.vue'
 import TickField from '@/frame/TickField.vue'
 import { forgetKept, useKept } from '@/frame/useKept'
 import NumberField from '@/measure/NumberField.vue'
-import { figure } from '@/measure/units'
+import { figure, spread } from '@/measure/units'
+import StitchMark from '@/material/StitchMark.vue'
 import JarDrawing from './JarDrawing.vue'
 import MixParts from './MixParts.vue'
 import { draftOf, emptyDraft, factsOf, missing, type OwnDraft } from './ownDraft'
@@ -246,16 +247,25 @@ const store = async () => {
       <h2>What it comes to</h2>
       <p v-if="lacks" class="soft">{{ lacks }}</p>
       <p v-else-if="previewProblem" class="say harm" role="alert">{{ previewProblem }}</p>
-      <template v-else-if="preview">
+      <div v-else-if="!preview" class="skeleton" style="height: 220px" />
+      <template v-else>
         <p class="soft">{{ preview.grade }}</p>
         <p>{{ preview.does }}</p>
+        <p v-if="preview.constituents.length > 0" class="made">
+          Opened:
+          <template v-for="(each, i) in preview.constituents" :key="each.id">
+            <StitchMark :material-id="each.id" :size="15" /> {{ each.name.toLowerCase() }}
+            <span class="figures">{{ figure(each.percent, 0) }} %</span
+            >{{ i < preview.constituents.length - 1 ? ', ' : '.' }}
+          </template>
+        </p>
         <dl>
           <div v-for="each in figures" :key="each.name">
             <dt>{{ each.name }}</dt>
             <dd class="figures">
               <b>{{ figure(each.value, each.decimals) }}</b>
               <span class="soft">
-                {{ each.sd > 0 ? `± ${figure(each.sd, Math.max(each.decimals, each.sd < 1 ? 1 : 0))}` : '' }}
+                {{ each.sd > 0 ? spread(each.sd, each.decimals) : '' }}
                 {{ each.unit }}</span
               >
             </dd>
@@ -316,6 +326,10 @@ const store = async () => {
   flex-direction: column;
   gap: 8px;
 }
+.made .stitch-mark {
+  display: inline;
+  vertical-align: -3px;
+}
 dl {
   margin: 0;
 }
@@ -325,6 +339,9 @@ dl > div {
   border-bottom: 1px solid var(--line);
   padding: 3px 0;
   gap: 12px;
+}
+dd .soft {
+  margin-left: 6px;
 }
 dd {
   margin: 0;

@@ -162,7 +162,7 @@ defineExpose({ focus })
       optional
       input-id="quick-price"
     />
-    <Button type="submit" label="Put" :disabled="busy" />
+    <Button type="submit" label="Put it there" size="small" :disabled="busy" />
     <output class="worth figures" for="quick-amount quick-price">{{ worthWords }}</output>
     <p v-if="problem ?? worthProblem" class="wrong" role="alert">{{ problem ?? worthProblem }}</p>
   </form>

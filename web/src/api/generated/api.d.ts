@@ -1951,6 +1951,7 @@ export interface components {
             versionNumber: number;
         };
         PreviewBody: {
+            constituents: components["schemas"]["ConstituentBody"][];
             does: string;
             figures: components["schemas"]["FigureBody"][];
             grade: string;
@@ -2297,6 +2298,7 @@ export interface components {
             /** @enum {string} */
             kind: "WALL" | "BASE" | "POT_WIDTH" | "INTERVAL" | "WATER" | "MIX" | "WISH" | "ADVICE";
             subject: string;
+            then: components["schemas"]["WayOut"][];
             /** Format: double */
             value: number;
             words: string;

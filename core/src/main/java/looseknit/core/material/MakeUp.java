@@ -49,6 +49,22 @@ public record MakeUp(List<Constituent> constituents, Certainty certainty) {
         }
     }
 
+    /**
+     * Part of a mix.
+     *
+     * @param share share of the volume of all constituents, 0 to 1
+     */
+    public record Share(Material material, double share) {}
+
+    /** What it consists of by volume; the shares add up to 1. */
+    public List<Share> shares() {
+        final double all =
+                constituents.stream().mapToDouble(Constituent::litresPerLitre).sum();
+        return constituents.stream()
+                .map(each -> new Share(each.material(), each.litresPerLitre() / all))
+                .toList();
+    }
+
     public MakeUp {
         constituents = List.copyOf(constituents);
     }

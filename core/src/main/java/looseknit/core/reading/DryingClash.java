@@ -5,9 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Book;
+import looseknit.core.material.Material;
 import looseknit.core.measure.Band;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Growing;
@@ -41,6 +41,18 @@ final class DryingClash {
     private final double days;
     private final List<Scored> ways = new ArrayList<>();
 
+    /**
+     * A change of the brief or the mix.
+     *
+     * @param words what it is, without what it brings
+     */
+    private record Change(WayOut.Kind kind, String subject, double value, String words, Brief brief, Recipe recipe) {
+
+        WayOut way(final String says, final List<WayOut> then) {
+            return new WayOut(kind, subject, value, says, then);
+        }
+    }
+
     private record Scored(double gap, WayOut way) {}
 
     /**
@@ -59,16 +71,18 @@ final class DryingClash {
     }
 
     Optional<Contradiction> find() {
-        final boolean slow = days > FAR * band.high();
-        if (!slow && days * FAR >= band.low()) {
+        if (!tooSlow(days) && !tooFast(days)) {
             return Optional.empty();
         }
+        final Start start = new Start(brief, figures.recipe());
+        final List<Change> changes = changes(start, tooSlow(days));
+        changes.forEach(change -> offer(change.brief(), change.recipe(), change, List.of(), change.words()));
+        if (ways.stream().noneMatch(each -> each.gap() == 0)) {
+            pairs(changes);
+        }
+        interval(brief.habit().orElseThrow());
         final Habit habit = brief.habit().orElseThrow();
         final Pot pot = brief.pot().orElseThrow();
-        walls(pot);
-        size(pot, slow ? SMALLER : LARGER);
-        mix(slow ? opener() : holder(), slow ? "airier" : "more water-holding");
-        interval(habit);
         final String says = String.format(
                 Locale.ROOT,
                 "You water every %s; this %s pot in the %s takes about %s to get %s%s.",
@@ -79,7 +93,7 @@ final class DryingClash {
                 figures.trigger().words(),
                 composed ? "" : ", even with a plain mix that suits the plant");
         return Optional.of(new Contradiction(
-                slow ? "slow" : "fast",
+                tooSlow(days) ? "slow" : "fast",
                 says,
                 ways.stream()
                         .sorted(Comparator.comparingDouble(Scored::gap))
@@ -88,26 +102,70 @@ final class DryingClash {
                         .toList()));
     }
 
-    private void walls(final Pot pot) {
-        final boolean pure = brief.plant().orElseThrow().growing().minerals() == Growing.Minerals.PURE;
-        for (final PotWall wall : List.of(PotWall.CLAY, PotWall.PLASTIC)) {
-            if (wall.breathes() != pot.wall().breathes() && !(pure && wall == PotWall.CLAY)) {
-                offer(
-                        brief.with(pot.with(wall)),
-                        figures.recipe(),
-                        then -> new WayOut(
-                                WayOut.Kind.WALL,
-                                wall.name(),
-                                0,
-                                "A pot of %s: %s".formatted(wall.words(), whole(then))));
+    private boolean tooSlow(final double of) {
+        return of > FAR * band.high();
+    }
+
+    private boolean tooFast(final double of) {
+        return of * FAR < band.low();
+    }
+
+    /** Brief and mix that a change begins from. */
+    private record Start(Brief brief, Recipe recipe) {}
+
+    /** Changes that quicken or slow the drying, each alone. */
+    private List<Change> changes(final Start start, final boolean quicken) {
+        final List<Change> changes = new ArrayList<>();
+        wall(start, quicken ? PotWall.CLAY : PotWall.PLASTIC).ifPresent(changes::add);
+        size(start, quicken ? SMALLER : LARGER).ifPresent(changes::add);
+        mix(start, quicken ? opener() : holder(), quicken ? "airier" : "more water-holding")
+                .ifPresent(changes::add);
+        return changes;
+    }
+
+    /**
+     * Two changes together: the second goes on the same way where the first falls short, and the other way where it overshoots, as clay
+     * asks for a mix that holds more.
+     */
+    private void pairs(final List<Change> changes) {
+        for (final Change first : changes) {
+            final double after = daysOf(first.brief(), first.recipe());
+            for (final Change second : changes(new Start(first.brief(), first.recipe()), after > band.high())) {
+                if (second.kind() != first.kind()) {
+                    final String both = first.words() + ", and " + lower(second.words());
+                    if (gap(daysOf(second.brief(), second.recipe())) == 0) {
+                        offer(
+                                second.brief(),
+                                second.recipe(),
+                                first,
+                                List.of(second.way(second.words(), List.of())),
+                                both);
+                    }
+                }
             }
         }
     }
 
-    private void size(final Pot pot, final double times) {
+    private Optional<Change> wall(final Start start, final PotWall wall) {
+        final Pot pot = start.brief().pot().orElseThrow();
+        final boolean pure = brief.plant().orElseThrow().growing().minerals() == Growing.Minerals.PURE;
+        if (wall.breathes() == pot.wall().breathes() || pure && wall == PotWall.CLAY) {
+            return Optional.empty();
+        }
+        return Optional.of(new Change(
+                WayOut.Kind.WALL,
+                wall.name(),
+                0,
+                "A pot of " + wall.words(),
+                start.brief().with(pot.with(wall)),
+                start.recipe()));
+    }
+
+    private static Optional<Change> size(final Start start, final double times) {
+        final Pot pot = start.brief().pot().orElseThrow();
         final double width = Math.rint(pot.topCm() * times);
         if (width < 4 || width > 60) {
-            return;
+            return Optional.empty();
         }
         final double ratio = width / pot.topCm();
         final Pot other = new Pot(
@@ -119,39 +177,31 @@ final class DryingClash {
                 pot.base(),
                 pot.baseCm() * ratio,
                 pot.layer());
-        offer(
-                brief.with(other),
-                figures.recipe(),
-                then -> new WayOut(
-                        WayOut.Kind.POT_WIDTH,
-                        "",
-                        width,
-                        String.format(
-                                Locale.ROOT,
-                                "A %s pot, %.0f cm wide: %s",
-                                times < 1 ? "smaller" : "larger",
-                                width,
-                                whole(then))));
+        return Optional.of(new Change(
+                WayOut.Kind.POT_WIDTH,
+                "",
+                width,
+                String.format(Locale.ROOT, "A %s pot, %.0f cm wide", times < 1 ? "smaller" : "larger", width),
+                start.brief().with(other),
+                start.recipe()));
     }
 
-    private void mix(final String materialId, final String how) {
-        final Recipe recipe = figures.recipe();
+    private Optional<Change> mix(final Start start, final String materialId, final String how) {
+        final Recipe recipe = start.recipe();
         if (recipe.parts().size() >= Recipe.MOST_PARTS) {
-            return;
+            return Optional.empty();
         }
         final List<Recipe.Part> parts = new ArrayList<>(recipe.parts());
         final double adds = Math.min(10_000, Math.max(1, Math.rint(recipe.sum() * ADDED / (1 - ADDED))));
-        final var material = Book.shipped().material(materialId).orElseThrow();
+        final Material material = Book.shipped().material(materialId).orElseThrow();
         parts.add(new Recipe.Part(material, adds));
-        offer(
-                brief,
-                new Recipe(Recipe.Measure.PARTS, parts, recipe.doses()),
-                then -> new WayOut(
-                        WayOut.Kind.MIX,
-                        materialId,
-                        adds,
-                        "A mix that is %s, say a third %s: %s"
-                                .formatted(how, material.name().toLowerCase(Locale.ROOT), whole(then))));
+        return Optional.of(new Change(
+                WayOut.Kind.MIX,
+                materialId,
+                adds,
+                "A mix that is %s, say a third %s".formatted(how, lower(material.name())),
+                start.brief(),
+                new Recipe(Recipe.Measure.PARTS, parts, recipe.doses())));
     }
 
     private String opener() {
@@ -178,24 +228,30 @@ final class DryingClash {
         }
     }
 
-    private interface Words {
-        WayOut with(double days);
-    }
-
-    private void offer(final Brief other, final Recipe recipe, final Words words) {
-        final OptionalDouble then = new Figures(recipe, other, figures.known()).dryDays();
-        if (then.isEmpty()) {
-            return;
-        }
-        final double gapNow = Math.abs(Math.log(days / edge(days)));
-        final double gapThen = Math.abs(Math.log(then.getAsDouble() / edge(then.getAsDouble())));
-        if (gapThen < (1 - WORTH) * gapNow) {
-            ways.add(new Scored(gapThen, words.with(then.getAsDouble())));
+    private void offer(
+            final Brief other, final Recipe recipe, final Change first, final List<WayOut> then, final String words) {
+        final double after = daysOf(other, recipe);
+        if (gap(after) < (1 - WORTH) * gap(days)) {
+            final String side = tooSlow(after) ? ", still slow" : tooFast(after) ? ", then too quick" : "";
+            ways.add(new Scored(gap(after), first.way(words + ": " + whole(after) + side, then)));
         }
     }
 
-    private double edge(final double of) {
-        return Math.max(0.05, Math.max(band.low(), Math.min(band.high(), of)));
+    private double daysOf(final Brief other, final Recipe recipe) {
+        return new Figures(recipe, other, figures.known()).dryDays().orElse(days);
+    }
+
+    /** How far a number of days lies outside the band, as a logarithm; 0 within, and as near as is no contradiction. */
+    private double gap(final double of) {
+        if (!tooSlow(of) && !tooFast(of)) {
+            return 0;
+        }
+        final double edge = Math.max(0.05, Math.max(band.low(), Math.min(band.high(), of)));
+        return Math.abs(Math.log(of / edge));
+    }
+
+    private static String lower(final String words) {
+        return Character.toLowerCase(words.charAt(0)) + words.substring(1);
     }
 
     private static String whole(final double days) {

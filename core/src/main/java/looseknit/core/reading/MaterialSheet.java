@@ -78,10 +78,8 @@ public final class MaterialSheet {
         final List<Line> lines = new ArrayList<>();
         lines.add(new Line("dry weight of a litre", "g", density, doubt.densityRelativeSd() * density, 0));
         lines.add(new Line("all pores", "%", 100 * material.physics().totalPorosity(), 100 * doubt.porositySd(), 0));
-        lines.add(new Line(
-                "air, 10 cm drained", "%", 100 * drained.air(), 100 * doubt.waterSd(), 0));
-        lines.add(new Line(
-                "water, 10 cm drained", "%", 100 * drained.water(), 100 * doubt.waterSd(), 0));
+        lines.add(new Line("air, 10 cm drained", "%", 100 * drained.air(), 100 * doubt.waterSd(), 0));
+        lines.add(new Line("water, 10 cm drained", "%", 100 * drained.water(), 100 * doubt.waterSd(), 0));
         lines.add(new Line(
                 "easily used water",
                 "%",

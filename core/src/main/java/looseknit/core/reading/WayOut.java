@@ -1,5 +1,7 @@
 package looseknit.core.reading;
 
+import java.util.List;
+
 /**
  * A way out of a contradiction.
  *
@@ -7,8 +9,18 @@ package looseknit.core.reading;
  * @param subject name of what it is changed to; empty if a figure says it all
  * @param value figure that it is changed to; 0 if a name says it all
  * @param words the way out in words, with what it brings
+ * @param then what is to be changed with it, if one change alone is not enough
  */
-public record WayOut(Kind kind, String subject, double value, String words) {
+public record WayOut(Kind kind, String subject, double value, String words, List<WayOut> then) {
+
+    public WayOut {
+        then = List.copyOf(then);
+    }
+
+    /** A way out that is a single change. */
+    public WayOut(final Kind kind, final String subject, final double value, final String words) {
+        this(kind, subject, value, words, List.of());
+    }
 
     /** What would be changed. */
     public enum Kind {

@@ -22,7 +22,8 @@ class StandInTest {
 
     @Test
     void whatNeverRotsIsNotComparedByItsRotting() {
-        assertThat(StandIn.of(material("perlite_coarse"), material("pumice_med")).changes())
+        assertThat(StandIn.of(material("perlite_coarse"), material("pumice_med"))
+                        .changes())
                 .isNotEmpty()
                 .noneMatch(change -> change.contains("rot"));
     }

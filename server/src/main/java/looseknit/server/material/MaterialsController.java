@@ -5,7 +5,6 @@ import looseknit.core.material.Amendment;
 import looseknit.core.material.Book;
 import looseknit.core.material.Form;
 import looseknit.core.material.Hazard;
-import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialClass;
 import looseknit.core.material.Nature;
@@ -26,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Materials and amendments to name in recipes. */
 @RestController
 @RequestMapping("/api")
-class MaterialsController {
+public class MaterialsController {
 
     private final Books books;
 
@@ -87,7 +86,7 @@ class MaterialsController {
     record StandInBody(String id, String name, List<String> changes) {}
 
     /** A plain material of a mix and its share of the volume. */
-    record ConstituentBody(String id, String name, double percent) {}
+    public record ConstituentBody(String id, String name, double percent) {}
 
     /** All that is known of a material; air and water of a drained column of 10 cm. */
     record SheetBody(
@@ -146,10 +145,6 @@ class MaterialsController {
     SheetBody sheet(@PathVariable final String id) {
         final Book book = books.materials();
         final Material material = book.material(id).orElseThrow(() -> new NotThere("material"));
-        final double all = material.makeUp().stream()
-                .flatMap(each -> each.constituents().stream())
-                .mapToDouble(MakeUp.Constituent::litresPerLitre)
-                .sum();
         final MaterialSheet.Drained drained = MaterialSheet.drained(material);
         return new SheetBody(
                 body(material),
@@ -169,16 +164,19 @@ class MaterialsController {
                                 other.name(),
                                 StandIn.of(material, other).changes()))
                         .toList(),
-                material.makeUp().stream()
-                        .flatMap(each -> each.constituents().stream())
-                        .map(each -> new ConstituentBody(
-                                each.material()
-                                        .id()
-                                        .substring(each.material().id().lastIndexOf('/') + 1),
-                                each.material().name(),
-                                100 * each.litresPerLitre() / all))
-                        .toList(),
+                constituents(material),
                 material.makeUp().map(each -> each.certainty().words()).orElse(null));
+    }
+
+    /** The plain materials of a mix; none for what is no mix. */
+    public static List<ConstituentBody> constituents(final Material material) {
+        return material.makeUp().stream()
+                .flatMap(each -> each.shares().stream())
+                .map(each -> new ConstituentBody(
+                        each.material().id().substring(each.material().id().lastIndexOf('/') + 1),
+                        each.material().name(),
+                        100 * each.share()))
+                .toList();
     }
 
     @GetMapping("/amendments")

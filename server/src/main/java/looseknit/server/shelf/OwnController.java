@@ -6,6 +6,7 @@ import java.util.List;
 import looseknit.core.material.Material;
 import looseknit.core.material.SoilTexture;
 import looseknit.core.reading.MaterialSheet;
+import looseknit.server.material.MaterialsController;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -49,6 +50,7 @@ class OwnController {
             String grade,
             String does,
             List<FigureBody> figures,
+            List<MaterialsController.ConstituentBody> constituents,
             @Nullable TextureBody texture) {}
 
     @GetMapping
@@ -87,6 +89,7 @@ class OwnController {
                 MaterialSheet.of(material).stream()
                         .map(line -> new FigureBody(line.name(), line.unit(), line.value(), line.sd(), line.decimals()))
                         .toList(),
+                MaterialsController.constituents(material),
                 body.facts().soil() == null ? null : texture(body.facts().soil()));
     }
 
