@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import AutoComplete from 'primevue/autocomplete'
 import { computed, nextTick, ref } from 'vue'
 import type { Material, Recipe } from '@/api/types'
 import AmountField from './AmountField.vue'
+import MaterialPicker from '@/material/MaterialPicker.vue'
 import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import { figure } from '@/measure/units'
@@ -12,7 +12,7 @@ import { addMaterial, changeBy, fillWith, removeRow, scaleToHundred, setAmount, 
 const props = defineProps<{ shares: readonly number[]; litres: readonly string[]; chosen: number }>()
 const model = defineModel<Recipe>({ required: true })
 const emit = defineEmits<{ choose: [row: number]; removed: [name: string] }>()
-const { materials, material, materialName } = useMaterials()
+const { material, materialName } = useMaterials()
 
 const missing = computed(() => (model.value.measure === 'PERCENT' ? 100 - sumOf(model.value) : 0))
 const largest = computed(() => {
@@ -20,36 +20,14 @@ const largest = computed(() => {
   return amounts.indexOf(Math.max(...amounts))
 })
 
-const wanted = ref<Material | string>('')
-const found = ref<Material[]>([])
-const unknown = ref('')
-const adder = ref<{ $el: HTMLElement } | null>(null)
-
-const search = (query: string) => {
-  if (query.trim() !== unknown.value) {
-    unknown.value = ''
-  }
-  const typed = query.trim().toLowerCase()
-  found.value = materials.value.filter(
-    (each) => each.name.toLowerCase().includes(typed) || each.roleWords.some((role) => role.includes(typed)),
-  )
-}
+const adder = ref<InstanceType<typeof MaterialPicker> | null>(null)
 const add = async (chosen: Material) => {
   model.value = addMaterial(model.value, chosen.id)
   await nextTick()
-  wanted.value = ''
   emit(
     'choose',
     model.value.parts.findIndex((part) => part.materialId === chosen.id),
   )
-}
-const settle = () => {
-  const typed = typeof wanted.value === 'string' ? wanted.value.trim() : ''
-  if (typed !== '' && found.value.length === 0) {
-    unknown.value = typed
-  } else if (typed !== '' && found.value.length === 1 && found.value[0]) {
-    void add(found.value[0])
-  }
 }
 const remove = (row: number) => {
   const name = materialName(model.value.parts[row]?.materialId ?? '')
@@ -57,7 +35,7 @@ const remove = (row: number) => {
   emit('removed', name)
 }
 const share = (row: number) => figure((props.shares[row] ?? 0) * 100, 1, true)
-const focusAdder = () => adder.value?.$el.querySelector('input')?.focus()
+const focusAdder = () => adder.value?.focus()
 defineExpose({ focusAdder })
 </script>
 
@@ -111,35 +89,14 @@ defineExpose({ focusAdder })
         </button>
       </li>
     </ol>
-    <AutoComplete
+    <MaterialPicker
       ref="adder"
-      v-model="wanted"
-      input-id="add-material"
-      :suggestions="found"
-      option-label="name"
+      label="Add a material"
+      hide-label
       placeholder="Add a material (a)"
-      aria-label="Add a material"
-      complete-on-focus
-      :delay="40"
-      scroll-height="300px"
-      @complete="search($event.query)"
-      @option-select="add($event.value as Material)"
-      @keydown.enter="settle"
-    >
-      <template #option="{ option }">
-        <span class="option">
-          <StitchMark :material-id="(option as Material).id" :size="18" />
-          <span>{{ (option as Material).name }}</span>
-          <small class="soft"
-            >{{ (option as Material).grade }} · {{ (option as Material).roleWords.join(', ') }}</small
-          >
-        </span>
-      </template>
-    </AutoComplete>
-    <p v-if="unknown" class="wrong" role="alert">
-      The Book has no material “{{ unknown.slice(0, 40) }}”. Type a part of a name, or what it does: air,
-      water, feed.
-    </p>
+      input-id="add-material"
+      @chosen="add"
+    />
     <div v-if="missing > 0.05 && model.parts.length > 0" class="say attention">
       <p>
         <b>The sum is {{ figure(100 - missing, 1, true) }} %:</b> {{ figure(missing, 1, true) }} % is open.
@@ -223,19 +180,6 @@ li.chosen {
   cursor: pointer;
 }
 .remove:hover {
-  color: var(--brick);
-}
-.recipe-rows :deep(.p-autocomplete),
-.recipe-rows :deep(.p-autocomplete input) {
-  width: 100%;
-}
-.option {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  flex-wrap: wrap;
-}
-.wrong {
   color: var(--brick);
 }
 @media (max-width: 640px) {

@@ -28,7 +28,6 @@ const way = (kind: WayOut['kind'], subject: string, value = 0): WayOut => ({
   value,
   words: '',
   then: [],
-  then: [],
 })
 
 describe('ways out', () => {

@@ -10,6 +10,9 @@ import looseknit.core.need.Quality;
 /** Readings in words and in figures rounded to what they mean. */
 public final class Phrases {
 
+    /** Fewer days than this are no figure worth naming. */
+    private static final double HARDLY_DAYS = 0.25;
+
     /** What a reading is called when it lies low or high. */
     private record Words(String tooLow, String lowEdge, String highEdge, String tooHigh) {}
 
@@ -101,7 +104,8 @@ public final class Phrases {
     static String headline(final Quality quality, final double value, final Band band) {
         final boolean high = value > band.high();
         if (quality == Quality.DRY_DAYS) {
-            final String by = figureWithUnit(quality, Math.abs(band.miss(value)));
+            final double miss = Math.abs(band.miss(value));
+            final String by = miss < HARDLY_DAYS ? "a little" : figureWithUnit(quality, miss);
             return high
                     ? "Stays wet %s too long for your hand.".formatted(by)
                     : "Wants water %s before you come.".formatted(by);

@@ -42,6 +42,8 @@ class PhrasesTest {
                 .isEqualTo("Stays wet 4.0 days too long for your hand.");
         assertThat(Phrases.headline(Quality.DRY_DAYS, 2, new Band(3, 5)))
                 .isEqualTo("Wants water 1.0 day before you come.");
+        assertThat(Phrases.headline(Quality.DRY_DAYS, 2.98, new Band(3, 5)))
+                .isEqualTo("Wants water a little before you come.");
         assertThat(Phrases.headline(Quality.AIR, 0.17, new Band(0.24, 0.4)))
                 .isEqualTo("Too little air: 17 % where 24–40 % is wanted.");
         assertThat(Phrases.headline(Quality.PH, 7.3, new Band(4.2, 5.6)))
