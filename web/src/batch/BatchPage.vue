@@ -212,7 +212,10 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
             :disabled="!!problem"
             @click="mixed(todayHere())"
           />
-          <Button v-else label="Not mixed yet" text @click="mixed(undefined)" />
+          <template v-else>
+            <RouterLink :to="`/shelf/here?after=${id}`">Count up the shelf</RouterLink>
+            <Button label="Not mixed yet" text @click="mixed(undefined)" />
+          </template>
           <Button label="Pot up" :disabled="!!problem" @click="potUp" />
         </div>
       </div>

@@ -8,6 +8,7 @@ import { say, sayProblem } from '@/frame/notices'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
 import { potWords } from '@/need/words'
+import { useShelf } from '@/shelf/useShelf'
 import { agoWords, daysBetween, inWords, longDate } from './days'
 
 /** Who to look at today, and what is waiting. */
@@ -15,6 +16,8 @@ const settings = useSettings()
 const client = useQueryClient()
 const query = useQuery({ queryKey: ['today'], queryFn: () => answer(api.GET('/api/today')), staleTime: 0 })
 const today = computed(() => query.data.value)
+const { lots } = useShelf()
+const low = computed(() => lots.value.filter((lot) => lot.low))
 const busy = ref(new Set<string>())
 
 const byPlace = computed(() => {
@@ -139,6 +142,15 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
                 {{ text(settings.measures.volume(batch.litresToMake)) }} for
                 {{ batch.pots === 1 ? 'one pot' : `${batch.pots} pots` }}
               </span>
+            </li>
+          </ul>
+        </template>
+        <template v-if="low.length > 0">
+          <h2>Running low</h2>
+          <ul class="choices small">
+            <li v-for="lot in low" :key="lot.id">
+              <RouterLink to="/shelf/buy">{{ lot.materialName }}</RouterLink>
+              <span class="soft">{{ text(settings.measures.stock(lot.facts.leftLitres)) }} left</span>
             </li>
           </ul>
         </template>

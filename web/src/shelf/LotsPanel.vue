@@ -45,7 +45,15 @@ const sections = computed(() => {
   }
   return [...found.entries()].filter(([, members]) => members.length > 0)
 })
-const inOrder = computed(() => sections.value.flatMap(([, members]) => members))
+/** A section shows so many lots at first, and so many more each time: very long lists stay quick. */
+const FIRST = 40
+const FURTHER = 200
+const shownOf = ref<Record<string, number>>({})
+const shown = (name: string, members: Lot[]) => members.slice(0, shownOf.value[name] ?? FIRST)
+const further = (name: string) => {
+  shownOf.value = { ...shownOf.value, [name]: (shownOf.value[name] ?? FIRST) + FURTHER }
+}
+const inOrder = computed(() => sections.value.flatMap(([name, members]) => shown(name, members)))
 const scale = computed(() =>
   Math.max(1, ...lots.value.map((lot) => Math.max(lot.fullLitres, lot.facts.leftLitres))),
 )
@@ -174,7 +182,7 @@ useKeys({
     <section v-for="[name, members] in sections" :key="name">
       <h2>{{ name }}</h2>
       <ul class="choices">
-        <li v-for="lot in members" :key="lot.id">
+        <li v-for="lot in shown(name, members)" :key="lot.id">
           <LotRow
             :lot="lot"
             :grade="material(lot.facts.materialId)?.grade ?? ''"
@@ -189,6 +197,14 @@ useKeys({
           <LotForm v-if="opened === lot.id" :lot="lot" @remove="takeOff(lot)" @close="opened = undefined" />
         </li>
       </ul>
+      <button
+        v-if="members.length > shown(name, members).length"
+        type="button"
+        class="plain more"
+        @click="further(name)"
+      >
+        {{ members.length - shown(name, members).length }} more
+      </button>
     </section>
     <p class="soft foot">
       Bars are to one scale; one outline is a full lot. {{ text(settings.measures.stock(scale)) }} is the
@@ -242,6 +258,9 @@ h2::first-letter {
   max-width: 56ch;
   font-size: 17px;
   padding-top: 16px;
+}
+.more {
+  padding: 6px;
 }
 .foot {
   font-size: 13px;

@@ -156,7 +156,7 @@ public final class CsvTable {
                 value = Double.NaN;
             }
             if (!(value >= low && value <= high)) {
-                throw bad(column, text, "a number from %s to %s".formatted(low, high));
+                throw bad(column, text, "a number from %s to %s".formatted(Require.plain(low), Require.plain(high)));
             }
             return value;
         }

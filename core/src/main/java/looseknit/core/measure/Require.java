@@ -42,7 +42,7 @@ public final class Require {
         return stripped;
     }
 
-    private static String plain(final double value) {
+    static String plain(final double value) {
         return value == Math.rint(value) && Math.abs(value) < 1e15
                 ? Long.toString((long) value)
                 : Double.toString(value);

@@ -131,14 +131,15 @@ class Imports {
         final Map<String, T> stored = readOnly.execute(status -> new HashMap<>(file.stored()));
         job.begin(ImportJob.State.READING, (int) text.lines().count() - 1);
         final Map<String, Long> seen = new HashMap<>();
+        // not in a transaction of its own: a line that cannot be used would spoil it for the rest
         final List<CsvTable.Outcome<T>> outcomes =
-                readOnly.execute(status -> CsvTable.each("the file", new StringReader(text), file.columns(), row -> {
+                CsvTable.each("the file", new StringReader(text), file.columns(), row -> {
                     job.step();
                     if (job.done() > MOST_ROWS) {
                         throw row.bad("(all)", "line beyond " + MOST_ROWS, "files of up to 20,000 lines");
                     }
                     return file.read(row);
-                }));
+                });
         for (final CsvTable.Outcome<T> outcome : outcomes) {
             job.row(row(file, outcome, stored, seen));
             outcome.value().ifPresent(job.lines()::add);
