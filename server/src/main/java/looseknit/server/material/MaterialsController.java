@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Materials and amendments to name in recipes. */
 @RestController
 @RequestMapping("/api")
-public class MaterialsController {
+class MaterialsController {
 
     private final Books books;
 
@@ -84,9 +84,6 @@ public class MaterialsController {
 
     /** A material that may stand in, and what changes litre for litre. */
     record StandInBody(String id, String name, List<String> changes) {}
-
-    /** A plain material of a mix and its share of the volume. */
-    public record ConstituentBody(String id, String name, double percent) {}
 
     /** All that is known of a material; air and water of a drained column of 10 cm. */
     record SheetBody(
@@ -164,19 +161,8 @@ public class MaterialsController {
                                 other.name(),
                                 StandIn.of(material, other).changes()))
                         .toList(),
-                constituents(material),
+                ConstituentBody.of(material, book),
                 material.makeUp().map(each -> each.certainty().words()).orElse(null));
-    }
-
-    /** The plain materials of a mix; none for what is no mix. */
-    public static List<ConstituentBody> constituents(final Material material) {
-        return material.makeUp().stream()
-                .flatMap(each -> each.shares().stream())
-                .map(each -> new ConstituentBody(
-                        each.material().id().substring(each.material().id().lastIndexOf('/') + 1),
-                        each.material().name(),
-                        100 * each.share()))
-                .toList();
     }
 
     @GetMapping("/amendments")

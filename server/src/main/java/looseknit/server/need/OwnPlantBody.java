@@ -43,6 +43,10 @@ public record OwnPlantBody(
         @Size(max = 300) @Nullable String poison,
         @Size(max = 500) @Nullable String note) {
 
+    public OwnPlantBody {
+        otherNames = otherNames == null || otherNames.isEmpty() ? null : List.copyOf(otherNames);
+    }
+
     /**
      * The plant as the core understands it.
      *

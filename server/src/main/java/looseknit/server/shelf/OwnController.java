@@ -6,7 +6,8 @@ import java.util.List;
 import looseknit.core.material.Material;
 import looseknit.core.material.SoilTexture;
 import looseknit.core.reading.MaterialSheet;
-import looseknit.server.material.MaterialsController;
+import looseknit.server.frame.Books;
+import looseknit.server.material.ConstituentBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -25,9 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 class OwnController {
 
     private final Own own;
+    private final Books books;
 
-    OwnController(final Own own) {
+    OwnController(final Own own, final Books books) {
         this.own = own;
+        this.books = books;
     }
 
     /** An own material as it is stored. */
@@ -50,7 +53,7 @@ class OwnController {
             String grade,
             String does,
             List<FigureBody> figures,
-            List<MaterialsController.ConstituentBody> constituents,
+            List<ConstituentBody> constituents,
             @Nullable TextureBody texture) {}
 
     @GetMapping
@@ -89,7 +92,7 @@ class OwnController {
                 MaterialSheet.of(material).stream()
                         .map(line -> new FigureBody(line.name(), line.unit(), line.value(), line.sd(), line.decimals()))
                         .toList(),
-                MaterialsController.constituents(material),
+                ConstituentBody.of(material, books.materials()),
                 body.facts().soil() == null ? null : texture(body.facts().soil()));
     }
 

@@ -28,7 +28,12 @@ public record OwnFacts(
             @Nullable Double gPerL,
             MeasuredBody.@Nullable DrainBody drain,
             @Nullable Double ph,
-            @Nullable List<Nature> natures) {}
+            @Nullable List<Nature> natures) {
+
+        public PlainBody {
+            natures = natures == null || natures.isEmpty() ? null : List.copyOf(natures);
+        }
+    }
 
     /**
      * A garden soil from a jar.
