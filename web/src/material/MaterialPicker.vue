@@ -94,7 +94,7 @@ defineExpose({ focus })
       <template #option="{ option }">
         <span class="option" :class="{ never: (option as Material).never }">
           <StitchMark :material-id="(option as Material).id" :size="18" />
-          <span>{{ (option as Material).name }}</span>
+          <b>{{ (option as Material).name }}</b>{{ ' ' }}
           <small class="soft">{{
             (option as Material).never
               ? `never: ${(option as Material).does}`
@@ -118,17 +118,21 @@ defineExpose({ focus })
   width: 100%;
 }
 .option {
-  display: flex;
-  gap: 4px 8px;
-  align-items: center;
-  flex-wrap: wrap;
+  display: block;
   max-width: 420px;
-}
-.option.never span {
-  color: var(--brick);
-}
-.option small {
   white-space: normal;
+}
+.option .stitch-mark {
+  display: inline-block;
+  vertical-align: -4px;
+  margin-right: 8px;
+}
+.option b {
+  font-weight: 400;
+}
+.option.never b {
+  color: var(--brick);
+  font-weight: 600;
 }
 .unknown {
   padding: 6px 12px 0;

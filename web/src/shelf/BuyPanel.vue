@@ -94,6 +94,7 @@ const empty = (): Line => ({
 const line = useKept<Line>('loose-knit.offer', empty())
 const lineProblem = ref<string>()
 const usualSwell = computed(() => wayOf(line.value.sold)?.usualSwell ?? 0)
+watch(line, () => (lineProblem.value = undefined), { deep: true })
 const put = async () => {
   const { id, sold, amount, swell, price, supplier } = line.value
   const materialId = need.value.materialId

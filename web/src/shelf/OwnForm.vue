@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import type { OwnMaterial } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
@@ -72,6 +72,8 @@ const natured = (nature: (typeof NATURES)[number]['value'], yes: boolean) => {
     ? [...draft.value.natures, nature]
     : draft.value.natures.filter((each) => each !== nature)
 }
+
+watch(draft, () => (problem.value = undefined), { deep: true })
 
 const store = async () => {
   const facts = factsOf(draft.value)

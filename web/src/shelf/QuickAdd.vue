@@ -53,6 +53,8 @@ watch(
   () => (line.value.swell = undefined),
 )
 
+watch(line, () => (problem.value = undefined), { deep: true })
+
 const { answer: worth, problem: worthProblem } = useAnswered(
   () =>
     line.value.materialId !== undefined && line.value.amount !== undefined && way.value !== undefined

@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest'
+import { readonly } from 'vue'
+import type { OwnFacts } from '@/api/types'
 import { draftOf, emptyDraft, factsOf, missing } from './ownDraft'
 
 describe('own materials while they are written down', () => {
@@ -36,6 +38,17 @@ describe('own materials while they are written down', () => {
       mix: { parts: [{ materialId: 'peat', amount: 2 }], certainty: 'KNOWN' as const, fed: true },
     }
     expect(factsOf(draftOf('own_m', mix))).toEqual(mix)
+  })
+
+  it('can be written to although the facts cannot', () => {
+    const facts = readonly({
+      name: 'M',
+      mix: { parts: [{ materialId: 'peat', amount: 2 }], certainty: 'KNOWN' as const, fed: false },
+    })
+    const draft = draftOf('own_m', facts as OwnFacts)
+    draft.mix.parts = [...draft.mix.parts, { materialId: 'loam', amount: 1 }]
+    expect(factsOf(draft).mix?.parts).toHaveLength(2)
+    expect(facts.mix.parts).toHaveLength(1)
   })
 
   it('say what is missing', () => {

@@ -42,9 +42,10 @@ export const emptyDraft = (): OwnDraft => ({
   mix: { parts: [], certainty: 'ESTIMATED', fed: false },
 })
 
+/** A draft of its own: nothing in it is shared with the facts, which may not be written to. */
 export const draftOf = (id: string, facts: OwnFacts): OwnDraft => {
   const empty = emptyDraft()
-  const { plain, soil, mix } = facts
+  const { plain, soil, mix } = JSON.parse(JSON.stringify(facts)) as OwnFacts
   return {
     ...empty,
     id,

@@ -87,7 +87,7 @@ class DemoJourney {
     void aProposalMendsAndAFigureOpens() {
         final Page page = browser.page();
         page.navigate(app.address() + "/blends");
-        page.getByText("Cistern velvet").click();
+        page.getByText("Slipway rescue").click();
         final Locator days = GrowerJourney.reading(page, "DRY_DAYS");
         assertThat(days).containsText("slower than your hand");
         final String before = days.locator("b").innerText();
@@ -144,7 +144,9 @@ class DemoJourney {
         final Page page = browser.page();
         page.navigate(app.address() + "/book/materials");
         assertThat(page.getByRole(
-                        AriaRole.HEADING, new Page.GetByRoleOptions().setName(Pattern.compile("^Sphagnum peat"))))
+                                AriaRole.HEADING,
+                                new Page.GetByRoleOptions().setName(Pattern.compile("^Sphagnum peat")))
+                        .first())
                 .isVisible();
         page.navigate(app.address() + "/nowhere/at/all");
         assertThat(page.getByText("Nothing here")).isVisible();
@@ -182,8 +184,15 @@ class DemoJourney {
         views.put("batch", batch);
         views.put("pot-up", batch + "/pot-up");
         views.put("pots", "/pots");
+        views.put("shelf", "/shelf/here");
+        views.put("shelf-buy", "/shelf/buy");
+        views.put("shelf-own", "/shelf/own");
+        views.put("shelf-files", "/shelf/files");
         views.put("book-plants", "/book/plants");
+        views.put("book-side-by-side", "/book/plants/velvet_anthurium+maidenhair+jade");
         views.put("book-materials", "/book/materials");
+        views.put("book-material", "/book/materials/peat");
+        views.put("book-cautions", "/book/cautions");
         return views;
     }
 
