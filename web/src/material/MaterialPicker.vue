@@ -6,13 +6,14 @@ import type { Material } from '@/api/types'
 import StitchMark from './StitchMark.vue'
 import { useMaterials } from './useBook'
 
-/** Any material by a part of its name or by what it does; a mistyped name brings the nearest. */
+/** Any material by a part of its name or by what it does; a mistyped name brings the nearest. Quiet: shows no list before something is typed. */
 const props = defineProps<{
   label: string
   inputId: string
   placeholder?: string
   hideLabel?: boolean
   keep?: boolean
+  quiet?: boolean
   start?: string | undefined
 }>()
 const emit = defineEmits<{ chosen: [material: Material] }>()
@@ -53,6 +54,12 @@ const search = async (query: string) => {
     found.value = next
   }
 }
+/** What was typed before the Book had been loaded is looked up once it is there. */
+watch(materials, () => {
+  if (typeof wanted.value === 'string' && wanted.value.trim() !== '' && wanted.value !== props.start) {
+    void search(wanted.value)
+  }
+})
 const choose = async (chosen: Material) => {
   emit('chosen', chosen)
   unknown.value = ''
@@ -79,7 +86,7 @@ defineExpose({ focus })
       :suggestions="found"
       option-label="name"
       :placeholder="placeholder ?? 'Name, or what it does'"
-      complete-on-focus
+      :complete-on-focus="!quiet"
       :show-empty-message="false"
       :delay="40"
       scroll-height="320px"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import AutoComplete from 'primevue/autocomplete'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Plant } from '@/api/types'
 import { usePlants } from './usePlants'
@@ -37,6 +37,13 @@ const search = async (query: string) => {
     await settle()
   }
 }
+
+/** Names that were typed before the Book had been loaded are looked up once it is there. */
+watch(plants, () => {
+  if (typeof entered.value === 'string' && entered.value.trim() !== '') {
+    void search(entered.value)
+  }
+})
 
 /** The list takes the focus back a moment after a choice; only then may what holds it go away. */
 const CLOSE_AFTER_MS = 60

@@ -200,7 +200,7 @@ const drop = async (id: string) => {
             <button
               type="button"
               class="plain"
-              :aria-label="`No longer on offer: ${packWords(each.id)}`"
+              :aria-label="`gone: ${packWords(each.id)}`"
               @click="drop(each.id)"
             >
               gone

@@ -138,6 +138,7 @@ defineExpose({ focus })
       label="Put on the shelf (a)"
       input-id="quick-material"
       keep
+      quiet
       :start="line.materialId"
       @chosen="choose"
     />

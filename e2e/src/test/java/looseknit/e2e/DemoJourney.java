@@ -91,7 +91,10 @@ class DemoJourney {
         final Locator days = GrowerJourney.reading(page, "DRY_DAYS");
         assertThat(days).containsText("slower than your hand");
         final String before = days.locator("b").innerText();
-        page.locator(".headline button").first().click();
+        page.locator(".headline button")
+                .filter(new Locator.FilterOptions().setHasText("One part"))
+                .first()
+                .click();
         assertThat(days.locator("b")).not().hasText(before);
         days.getByRole(AriaRole.BUTTON).click();
         assertThat(page.locator(".explained")).containsText("Usable water in the pot");

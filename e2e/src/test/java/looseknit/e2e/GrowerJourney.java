@@ -156,8 +156,9 @@ class GrowerJourney {
     static void add(final Page page, final String typed, final String name) {
         final Locator field = page.locator("#add-material");
         field.fill(typed);
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
-                .first()
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
                 .click();
         assertThat(parts(page, name)).isVisible();
         page.locator("h1").click(new Locator.ClickOptions().setPosition(1, 1));

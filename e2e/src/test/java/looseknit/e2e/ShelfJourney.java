@@ -61,10 +61,7 @@ class ShelfJourney {
 
         page.locator("body").press("a");
         page.keyboard().type("sphagnum peat");
-        option("Sphagnum peat").waitFor();
-        page.keyboard().press("ArrowDown");
-        page.keyboard().press("ArrowDown");
-        page.keyboard().press("Enter");
+        option("Sphagnum peat").click();
         assertThat(page.locator("#quick-sold")).containsText("pressed bale");
         button("Put it there").click();
         assertThat(page.getByText("How much is it? Write a number of L.")).isVisible();
