@@ -17,7 +17,7 @@ const props = defineProps<{
   start?: string | undefined
 }>()
 const emit = defineEmits<{ chosen: [material: Material] }>()
-const { materials, material } = useMaterials()
+const { materials, material, ready } = useMaterials()
 const field = ref<{ $el: HTMLElement } | null>(null)
 const wanted = ref<Material | string>(props.start ? (material(props.start) ?? props.start) : '')
 const found = ref<Material[]>([])
@@ -40,6 +40,7 @@ const search = async (query: string) => {
   const typed = query.trim().toLowerCase()
   unknown.value = ''
   const own = ++asked
+  await ready()
   let next = matches(typed)
   if (next.length === 0) {
     const near = await answer(
@@ -54,12 +55,6 @@ const search = async (query: string) => {
     found.value = next
   }
 }
-/** What was typed before the Book had been loaded is looked up once it is there. */
-watch(materials, () => {
-  if (typeof wanted.value === 'string' && wanted.value.trim() !== '' && wanted.value !== props.start) {
-    void search(wanted.value)
-  }
-})
 const choose = async (chosen: Material) => {
   emit('chosen', chosen)
   unknown.value = ''

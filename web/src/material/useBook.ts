@@ -26,6 +26,8 @@ export const useMaterials = () => {
     materialName: (id: string) => byId.value.get(id)?.name ?? id,
     material: (id: string) => byId.value.get(id),
     amendment: (id: string) => amendmentById.value.get(id),
+    /** Done once the materials are there, or cannot be had. */
+    ready: () => materials.suspense(),
     loading: computed(() => materials.isLoading.value || amendments.isLoading.value),
     error: computed(() => materials.error.value ?? amendments.error.value),
   }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import AutoComplete from 'primevue/autocomplete'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Plant } from '@/api/types'
 import { usePlants } from './usePlants'
@@ -13,7 +13,7 @@ const {
   compact = false,
 } = defineProps<{ inputId?: string; placeholder?: string; compact?: boolean }>()
 const emit = defineEmits<{ chosen: [] }>()
-const { plants, plant } = usePlants()
+const { plants, plant, ready } = usePlants()
 
 const entered = ref<Plant | string>(model.value ? (plant(model.value) ?? model.value) : '')
 const found = ref<Plant[]>([])
@@ -31,19 +31,13 @@ const search = async (query: string) => {
   if (query.trim() !== unknown.value) {
     unknown.value = ''
   }
+  await ready()
   const literal = matches(query.trim())
   found.value = literal
   if (literal.length === 0) {
     await settle()
   }
 }
-
-/** Names that were typed before the Book had been loaded are looked up once it is there. */
-watch(plants, () => {
-  if (typeof entered.value === 'string' && entered.value.trim() !== '') {
-    void search(entered.value)
-  }
-})
 
 /** The list takes the focus back a moment after a choice; only then may what holds it go away. */
 const CLOSE_AFTER_MS = 60
@@ -60,6 +54,7 @@ const settle = async () => {
   if (typeof entered.value !== 'string' || typed.value === '') {
     return
   }
+  await ready()
   const exact = plants.value.find((each) =>
     names(each).some((name) => name.toLowerCase() === typed.value.toLowerCase()),
   )

@@ -13,7 +13,14 @@ export const usePlants = () => {
   })
   const plants = computed(() => query.data.value ?? [])
   const byId = computed(() => new Map(plants.value.map((plant) => [plant.id, plant])))
-  return { plants, plant: (id: string) => byId.value.get(id), loading: query.isLoading, error: query.error }
+  return {
+    plants,
+    plant: (id: string) => byId.value.get(id),
+    /** Done once the Book is there, or cannot be had. */
+    ready: () => query.suspense(),
+    loading: query.isLoading,
+    error: query.error,
+  }
 }
 
 /** Places to choose from, the person's own first. */

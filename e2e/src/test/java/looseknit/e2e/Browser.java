@@ -70,18 +70,27 @@ final class Browser implements AutoCloseable {
 
     /** Fails on accessibility findings of serious or critical impact. */
     static void checkAccessibility(final Page page, final String view) throws Exception {
+        check(page, view, List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"));
+    }
+
+    /** Fails where colours do not stand out enough; for another scheme of a view that was checked as a whole. */
+    static void checkContrast(final Page page, final String view) throws Exception {
+        check(page, view, List.of("color-contrast"));
+    }
+
+    private static void check(final Page page, final String view, final List<String> runOnly) throws Exception {
         final String axe = Files.readString(
                 Path.of(System.getProperty("looseknit.web"), "node_modules", "axe-core", "axe.min.js"));
-        page.evaluate("(source) => { (0, eval)(source) }", axe);
+        page.evaluate("(source) => { window.axe || (0, eval)(source) }", axe);
         @SuppressWarnings("unchecked")
         final List<String> findings = (List<String>) page.evaluate("""
-                async () => {
-                  const result = await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+                async (runOnly) => {
+                  const result = await axe.run(document, { runOnly, resultTypes: ['violations'] })
                   return result.violations
                     .filter((each) => ['serious', 'critical'].includes(each.impact))
                     .map((each) => each.id + ': ' + each.nodes.map((node) => node.target.join(' ') + ' ' + node.failureSummary).join(' | '))
                 }
-                """);
+                """, runOnly);
         assertThat(findings).as("accessibility of %s", view).isEmpty();
     }
 
