@@ -19,7 +19,9 @@ const settings = useSettings()
       <p v-if="dose.prepare">{{ dose.prepare }}</p>
       <p v-if="dose.notFor" class="soft">Not for: {{ dose.notFor }}</p>
       <p v-if="dose.hazards.length > 0" class="soft">{{ hazardWords(dose.hazards) }}</p>
-      <p v-if="dose.standIns.length > 0" class="soft">In its place: {{ dose.standIns.join(', ') }}.</p>
+      <p v-for="other in dose.standIns" :key="other.id" class="soft">
+        In its place {{ other.name.toLowerCase() }}, gram for gram: {{ other.changes.join(', ') }}.
+      </p>
       <p class="soft">
         Usually {{ text(settings.measures.dose(dose.usualLowGPerL)) }} to
         {{ text(settings.measures.dose(dose.usualHighGPerL)) }}. Source: {{ dose.source }}.

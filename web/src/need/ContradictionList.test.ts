@@ -31,6 +31,8 @@ const target = (quality: Target['quality'], words: string): Target => ({
   quality,
   label: quality,
   words,
+  weight: 1,
+  weightWords: 'counts',
   because: [`because of ${quality}`],
 })
 const targets = ['AIR', 'WATER', 'EASY_WATER', 'DRY_DAYS', 'PH', 'FOOD'].map((each) =>

@@ -32,6 +32,7 @@ const shown = computed(() =>
         <b>{{ target.label }}: {{ target.words }}.</b>
         <span v-if="moved.has(target.quality)" class="was">It was {{ moved.get(target.quality) }}. </span>
         {{ target.because.join(' ') }}
+        <span v-if="target.weight !== 1" class="weight">It {{ target.weightWords }}.</span>
       </li>
     </ul>
   </section>
@@ -56,6 +57,9 @@ li {
 }
 li b {
   color: var(--ink);
+}
+.weight {
+  font-style: italic;
 }
 .was {
   color: var(--marigold-ink);

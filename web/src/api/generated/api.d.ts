@@ -956,7 +956,7 @@ export interface components {
             notFor: string;
             prepare: string;
             source: string;
-            standIns: string[];
+            standIns: components["schemas"]["StandInBody"][];
             /** Format: double */
             usualHighGPerL: number;
             /** Format: double */
@@ -2186,6 +2186,9 @@ export interface components {
             low?: number;
             /** @enum {string} */
             quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
+            /** Format: double */
+            weight: number;
+            weightWords: string;
             words: string;
         };
         TargetsBody: {

@@ -13,6 +13,11 @@ import looseknit.core.measure.Band;
  */
 public record Target(Quality quality, Band band, double weight, List<String> because) {
 
+    /** How much it matters beside the others, in words. */
+    public String weightWords() {
+        return weight > 1 ? "counts most" : weight < 1 ? "counts less" : "counts";
+    }
+
     public Target {
         because = List.copyOf(because);
     }

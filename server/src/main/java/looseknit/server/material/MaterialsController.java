@@ -11,6 +11,7 @@ import looseknit.core.material.Nature;
 import looseknit.core.material.Role;
 import looseknit.core.measure.Require;
 import looseknit.core.need.NameSearch;
+import looseknit.core.reading.DoseStandIn;
 import looseknit.core.reading.MaterialSheet;
 import looseknit.core.reading.StandIn;
 import looseknit.server.frame.Books;
@@ -82,7 +83,7 @@ class MaterialsController {
     /** Water of the volume at a suction. */
     record HeldBody(double suctionCm, double waterPercent) {}
 
-    /** A material that may stand in, and what changes litre for litre. */
+    /** What may stand in, and what changes litre for litre or gram for gram. */
     record StandInBody(String id, String name, List<String> changes) {}
 
     /** All that is known of a material; air and water of a drained column of 10 cm. */
@@ -112,7 +113,7 @@ class MaterialsController {
             String does,
             String prepare,
             String notFor,
-            List<String> standIns,
+            List<StandInBody> standIns,
             String source) {}
 
     @GetMapping("/materials")
@@ -230,7 +231,10 @@ class MaterialsController {
                 amendment.advice().notFor(),
                 amendment.advice().standIns().stream()
                         .flatMap(id -> Book.shipped().amendment(id).stream())
-                        .map(Amendment::name)
+                        .map(other -> new StandInBody(
+                                other.id(),
+                                other.name(),
+                                DoseStandIn.of(amendment, other).changes()))
                         .toList(),
                 amendment.source());
     }

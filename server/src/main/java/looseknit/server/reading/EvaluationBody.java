@@ -49,6 +49,8 @@ public record EvaluationBody(
             String words,
             @Nullable Double low,
             @Nullable Double high,
+            double weight,
+            String weightWords,
             List<String> because) {}
 
     /** A reading with its 80 % interval. */
@@ -137,6 +139,8 @@ public record EvaluationBody(
                 Phrases.band(target.quality(), target.band()),
                 shown(target.quality(), target.band().low()),
                 shown(target.quality(), target.band().high()),
+                target.weight(),
+                target.weightWords(),
                 target.because());
     }
 
