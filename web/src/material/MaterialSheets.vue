@@ -166,30 +166,8 @@ const go = (ids: string[]) =>
   </div>
 </template>
 
+<style scoped src="../frame/side-by-side.css"></style>
 <style scoped>
-.sheets {
-  display: flex;
-  flex-direction: column;
-  gap: 14px;
-}
-.sheets.alone {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr) 250px;
-  gap: 20px 40px;
-  align-items: start;
-}
-.alone .heads {
-  grid-column: 1 / 3;
-}
-.alone .another {
-  grid-column: 3;
-  grid-row: 1 / 3;
-}
-.row {
-  display: grid;
-  grid-template-columns: repeat(var(--sheets), minmax(0, 1fr));
-  gap: 0 40px;
-}
 header {
   display: flex;
   gap: 18px;
@@ -207,9 +185,6 @@ header .pore-bar {
   max-width: 460px;
   margin-top: 4px;
 }
-h2 {
-  font-size: 24px;
-}
 .does {
   font: 450 17px/1.4 var(--heading);
 }
@@ -218,10 +193,6 @@ h2 {
 }
 .measured {
   color: var(--water);
-}
-.block {
-  border-top: 1px dashed var(--stitch);
-  padding-top: 10px;
 }
 .small {
   font-size: 13px;
@@ -253,13 +224,7 @@ dd {
   flex-direction: column;
 }
 .words h3 {
-  font-weight: 400;
-  font-size: 13px;
-  color: var(--soft-ink);
   margin-top: 8px;
-}
-.words p {
-  line-height: 1.35;
 }
 .made li {
   display: flex;
@@ -277,21 +242,7 @@ dd {
 .another .curve {
   margin-top: 18px;
 }
-.another h3 {
-  margin-bottom: 4px;
-}
 @media (max-width: 860px) {
-  .sheets.alone {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .alone .heads,
-  .alone .another {
-    grid-column: 1;
-    grid-row: auto;
-  }
-  .row {
-    gap: 0 16px;
-  }
   header {
     gap: 10px;
     flex-direction: column;

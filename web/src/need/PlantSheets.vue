@@ -158,37 +158,12 @@ const compose = async (each: Plant) => {
   />
 </template>
 
+<style scoped src="../frame/side-by-side.css"></style>
 <style scoped>
-.sheets {
-  display: flex;
-  flex-direction: column;
-  gap: 14px;
-}
-.sheets.alone {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr) 250px;
-  gap: 20px 40px;
-  align-items: start;
-}
-.alone .heads {
-  grid-column: 1 / 3;
-}
-.alone .another {
-  grid-column: 3;
-  grid-row: 1 / 3;
-}
-.row {
-  display: grid;
-  grid-template-columns: repeat(var(--sheets), minmax(0, 1fr));
-  gap: 0 40px;
-}
 .heads header {
   display: flex;
   flex-direction: column;
   gap: 4px;
-}
-h2 {
-  font-size: 24px;
 }
 .note {
   font: 450 17px/1.4 var(--heading);
@@ -208,20 +183,8 @@ h2 {
   flex-direction: column;
   gap: 8px;
 }
-.block {
-  border-top: 1px dashed var(--stitch);
-  padding-top: 12px;
-}
 .words > div {
   padding: 4px 0;
-}
-.words h3 {
-  font-weight: 400;
-  font-size: 13px;
-  color: var(--soft-ink);
-}
-.words p {
-  line-height: 1.3;
 }
 .alone .words > div {
   display: grid;
@@ -237,21 +200,5 @@ h2 {
 }
 .another li {
   padding: 2px 0;
-}
-.another h3 {
-  margin-bottom: 4px;
-}
-@media (max-width: 860px) {
-  .sheets.alone {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .alone .heads,
-  .alone .another {
-    grid-column: 1;
-    grid-row: auto;
-  }
-  .row {
-    gap: 0 16px;
-  }
 }
 </style>

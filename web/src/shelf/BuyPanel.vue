@@ -131,7 +131,7 @@ const drop = async (id: string) => {
     <aside>
       <h2>Running low</h2>
       <p v-if="low.length === 0" class="soft">Nothing. Lots show up here when they fall below their mark.</p>
-      <ul class="choices">
+      <ul class="choices side-list">
         <li v-for="lot in low" :key="lot.id">
           <button
             type="button"
@@ -254,29 +254,6 @@ h2 {
 }
 h2:first-child {
   margin-top: 0;
-}
-aside button {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  width: 100%;
-  text-align: left;
-  background: none;
-  border: 0;
-  border-bottom: 1px solid var(--line);
-  border-left: 3px solid transparent;
-  padding: 6px 8px;
-  font: inherit;
-  color: inherit;
-  cursor: pointer;
-}
-aside button:hover,
-aside .on {
-  background: var(--wash);
-  border-left-color: var(--bottle);
-}
-aside small {
-  display: block;
 }
 .line {
   display: flex;

@@ -5,17 +5,16 @@ import { answer, api } from '@/api/client'
 import type { OwnMaterial } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
 import ChoiceList from '@/frame/ChoiceList.vue'
-import SelectField from '@/frame/SelectField.vue'
 import TextField from '@/frame/TextField.vue'
 import TickField from '@/frame/TickField.vue'
 import { forgetKept, useKept } from '@/frame/useKept'
-import NumberField from '@/measure/NumberField.vue'
 import { figure, spread } from '@/measure/units'
 import StitchMark from '@/material/StitchMark.vue'
-import JarDrawing from './JarDrawing.vue'
 import MixParts from './MixParts.vue'
 import { draftOf, emptyDraft, factsOf, missing, type OwnDraft } from './ownDraft'
-import { CERTAINTIES, MATTERS, NATURES, ownId } from './words'
+import PlainFields from './PlainFields.vue'
+import SoilFields from './SoilFields.vue'
+import { CERTAINTIES, ownId } from './words'
 
 /** An own material with what its facts come to, worked out while they are typed. Kept in the browser until it is stored. */
 const props = defineProps<{ own: OwnMaterial | undefined }>()
@@ -45,33 +44,6 @@ const { answer: preview, problem: previewProblem } = useAnswered(
 const MAIN = 9
 const figures = computed(() => (lacks.value ? [] : (preview.value?.figures ?? []).slice(0, MAIN)))
 const texture = computed(() => (draft.value.kind === 'soil' ? preview.value?.texture : undefined))
-
-const DRAIN = { heightCm: 10, airPercent: 30, waterPercent: 40 }
-const drained = ref<{
-  heightCm: number | undefined
-  airPercent: number | undefined
-  waterPercent: number | undefined
-}>(draft.value.drain ?? { heightCm: DRAIN.heightCm, airPercent: undefined, waterPercent: undefined })
-const drain = (key: keyof typeof DRAIN) =>
-  computed({
-    get: () => drained.value[key],
-    set: (value: number | undefined) => {
-      drained.value = { ...drained.value, [key]: value }
-      const { heightCm, airPercent, waterPercent } = drained.value
-      draft.value.drain =
-        heightCm !== undefined && airPercent !== undefined && waterPercent !== undefined
-          ? { heightCm, airPercent, waterPercent }
-          : undefined
-    },
-  })
-const drainHeight = drain('heightCm')
-const drainAir = drain('airPercent')
-const drainWater = drain('waterPercent')
-const natured = (nature: (typeof NATURES)[number]['value'], yes: boolean) => {
-  draft.value.natures = yes
-    ? [...draft.value.natures, nature]
-    : draft.value.natures.filter((each) => each !== nature)
-}
 
 watch(draft, () => (problem.value = undefined), { deep: true })
 
@@ -121,121 +93,12 @@ const store = async () => {
         <TickField v-model="draft.mix.fed" label="a starter feed is in it besides" input-id="own-fed" />
       </template>
 
-      <template v-else-if="draft.kind === 'soil'">
-        <p class="soft">
-          Fill a jar to a third with soil, add water and a drop of soap, shake, let it stand. Measure the
-          height of what has settled three times.
-        </p>
-        <div class="line">
-          <NumberField
-            v-model="draft.soil.afterMinuteCm"
-            label="After a minute"
-            kind="length"
-            optional
-            input-id="jar-minute"
-          />
-          <NumberField
-            v-model="draft.soil.afterHoursCm"
-            label="After two hours"
-            kind="length"
-            optional
-            input-id="jar-hours"
-          />
-          <NumberField
-            v-model="draft.soil.clearCm"
-            label="When the water is clear"
-            kind="length"
-            optional
-            input-id="jar-clear"
-          />
-        </div>
-        <div class="line">
-          <NumberField
-            v-model="draft.soil.organicPercent"
-            label="Organic matter by weight"
-            unit="%"
-            optional
-            placeholder="2 to 5"
-            :decimals="1"
-            input-id="jar-organic"
-          />
-          <NumberField v-model="draft.soil.ph" label="pH" :decimals="1" optional input-id="jar-ph" />
-        </div>
-        <div v-if="texture && !previewProblem && !lacks" class="settled">
-          <JarDrawing :sand="texture.sandPercent" :silt="texture.siltPercent" :clay="texture.clayPercent" />
-          <div>
-            <p class="texture">{{ texture.words }}</p>
-            <p class="figures">
-              {{ figure(texture.sandPercent, 0) }} % sand<br />{{ figure(texture.siltPercent, 0) }} % silt<br />{{
-                figure(texture.clayPercent, 0)
-              }}
-              % clay
-            </p>
-            <p class="soft">
-              {{ texture.heavy ? 'Heavy: it wants much opening.' : 'Not heavy: mind that it holds water.' }}
-            </p>
-          </div>
-        </div>
-      </template>
-
-      <template v-else>
-        <SelectField
-          v-model="draft.plain.matter"
-          label="Most like"
-          :options="MATTERS"
-          input-id="own-matter"
-        />
-        <div class="line">
-          <NumberField v-model="draft.plain.fromMm" label="Grains from" unit="mm" input-id="own-from" />
-          <NumberField v-model="draft.plain.toMm" label="to" unit="mm" input-id="own-to" />
-          <NumberField
-            v-model="draft.plain.gPerL"
-            label="Dry weight of a litre"
-            unit="g"
-            :decimals="0"
-            optional
-            input-id="own-weight"
-          />
-          <NumberField v-model="draft.plain.ph" label="pH" :decimals="1" optional input-id="own-ph" />
-        </div>
-        <div class="line">
-          <NumberField
-            v-model="drainHeight"
-            label="Drain test, height"
-            kind="length"
-            :decimals="1"
-            optional
-            input-id="own-drain-height"
-          />
-          <NumberField
-            v-model="drainAir"
-            label="Air"
-            unit="%"
-            :decimals="1"
-            optional
-            input-id="own-drain-air"
-          />
-          <NumberField
-            v-model="drainWater"
-            label="Water"
-            unit="%"
-            :decimals="1"
-            optional
-            input-id="own-drain-water"
-          />
-        </div>
-        <fieldset class="natures">
-          <legend>Cautions should know</legend>
-          <TickField
-            v-for="nature in NATURES"
-            :key="nature.value"
-            :model-value="draft.natures.includes(nature.value)"
-            :label="nature.label"
-            :input-id="`own-nature-${nature.value}`"
-            @update:model-value="natured(nature.value, $event)"
-          />
-        </fieldset>
-      </template>
+      <SoilFields
+        v-else-if="draft.kind === 'soil'"
+        v-model="draft.soil"
+        :texture="previewProblem || lacks ? undefined : texture"
+      />
+      <PlainFields v-else v-model="draft.plain" />
       <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
       <div class="line ends">
         <Button type="submit" :label="own ? 'Keep the change' : 'Put it on the list'" :disabled="busy" />
@@ -303,25 +166,6 @@ const store = async () => {
   align-items: baseline;
   gap: 8px 22px;
   padding-top: 4px;
-}
-.settled {
-  display: flex;
-  gap: 22px;
-  align-items: flex-end;
-}
-.texture {
-  font: 650 22px/1.2 var(--heading);
-}
-.texture::first-letter {
-  text-transform: uppercase;
-}
-.natures {
-  border: 0;
-  margin: 0;
-  padding: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 18px;
 }
 .comes-to {
   display: flex;

@@ -46,7 +46,7 @@ const remove = async (each: OwnMaterial) => {
   <div class="own">
     <aside>
       <p v-if="own.error.value" class="say harm" role="alert">{{ own.error.value.message }}</p>
-      <ul class="choices">
+      <ul class="choices side-list">
         <li v-for="each in list" :key="each.id">
           <button
             type="button"
@@ -92,29 +92,6 @@ aside {
 }
 aside ul {
   width: 100%;
-}
-aside button:not(.p-button) {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  width: 100%;
-  text-align: left;
-  background: none;
-  border: 0;
-  border-bottom: 1px solid var(--line);
-  border-left: 3px solid transparent;
-  padding: 6px 8px;
-  font: inherit;
-  color: inherit;
-  cursor: pointer;
-}
-aside button:not(.p-button):hover,
-aside .on {
-  background: var(--wash);
-  border-left-color: var(--bottle);
-}
-aside small {
-  display: block;
 }
 @media (max-width: 860px) {
   .own {

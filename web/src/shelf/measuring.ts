@@ -27,7 +27,8 @@ export const notedOf = (measured: Measured): Noted => ({
     : {}),
 })
 
-const drainOf = ({ drain }: Noted): Measured['drain'] =>
+/** The drain test if all of it is there. */
+export const drainOf = ({ drain }: Noted): Measured['drain'] =>
   drain && drain.heightCm !== undefined && drain.airPercent !== undefined && drain.waterPercent !== undefined
     ? { heightCm: drain.heightCm, airPercent: drain.airPercent, waterPercent: drain.waterPercent }
     : undefined

@@ -17,7 +17,7 @@ describe('own materials while they are written down', () => {
 
   it('leave open what is not known', () => {
     const draft = emptyDraft()
-    const facts = factsOf({ ...draft, kind: 'plain', plain: { ...draft.plain, ph: 6 }, natures: ['FED'] })
+    const facts = factsOf({ ...draft, kind: 'plain', plain: { ...draft.plain, ph: 6, natures: ['FED'] } })
     expect(facts.plain).toEqual({ matter: 'WOODY', fromMm: 2, toMm: 8, ph: 6, natures: ['FED'] })
   })
 

@@ -1,4 +1,5 @@
 import type { OwnFacts } from '@/api/types'
+import { drainOf, EMPTY_DRAIN, type Noted } from './measuring'
 import { without } from './words'
 
 export type Kind = 'plain' | 'soil' | 'mix'
@@ -18,9 +19,9 @@ export interface OwnDraft {
     toMm: number
     gPerL: number | undefined
     ph: number | undefined
+    drain: NonNullable<Noted['drain']>
+    natures: NonNullable<Plain['natures']>
   }
-  drain: Plain['drain']
-  natures: NonNullable<Plain['natures']>
   soil: { [K in keyof Soil]: number | undefined }
   mix: Mix
 }
@@ -29,9 +30,15 @@ export const emptyDraft = (): OwnDraft => ({
   id: '',
   kind: 'mix',
   name: '',
-  plain: { matter: 'WOODY', fromMm: 2, toMm: 8, gPerL: undefined, ph: undefined },
-  drain: undefined,
-  natures: [],
+  plain: {
+    matter: 'WOODY',
+    fromMm: 2,
+    toMm: 8,
+    gPerL: undefined,
+    ph: undefined,
+    drain: { ...EMPTY_DRAIN },
+    natures: [],
+  },
   soil: {
     afterMinuteCm: undefined,
     afterHoursCm: undefined,
@@ -52,10 +59,15 @@ export const draftOf = (id: string, facts: OwnFacts): OwnDraft => {
     kind: plain ? 'plain' : soil ? 'soil' : 'mix',
     name: facts.name,
     plain: plain
-      ? { matter: plain.matter, fromMm: plain.fromMm, toMm: plain.toMm, gPerL: plain.gPerL, ph: plain.ph }
+      ? {
+          ...empty.plain,
+          ...plain,
+          gPerL: plain.gPerL,
+          ph: plain.ph,
+          drain: plain.drain ?? empty.plain.drain,
+          natures: plain.natures ?? [],
+        }
       : empty.plain,
-    drain: plain?.drain,
-    natures: plain?.natures ?? [],
     soil: soil ?? empty.soil,
     mix: mix ?? empty.mix,
   }
@@ -70,12 +82,13 @@ export const factsOf = (draft: OwnDraft): OwnFacts => {
   if (draft.kind === 'mix') {
     return { name, mix: draft.mix }
   }
+  const { drain, natures, ...plain } = draft.plain
   return {
     name,
     plain: without<Plain>({
-      ...draft.plain,
-      drain: draft.drain,
-      natures: draft.natures.length > 0 ? draft.natures : undefined,
+      ...plain,
+      drain: drainOf({ drain }),
+      natures: natures.length > 0 ? natures : undefined,
     }),
   }
 }
@@ -85,7 +98,8 @@ export const missing = (draft: OwnDraft): string | undefined => {
   if (draft.kind === 'mix' && draft.mix.parts.length === 0) {
     return 'Say what is in the mix: at least one material.'
   }
-  if (draft.kind === 'soil' && Object.values(draft.soil).some((each) => each === undefined)) {
+  const heights = ['afterMinuteCm', 'afterHoursCm', 'clearCm', 'organicPercent', 'ph'] as const
+  if (draft.kind === 'soil' && heights.some((each) => draft.soil[each] === undefined)) {
     return 'Write the three heights, how much of it is organic matter, and the pH.'
   }
   return undefined

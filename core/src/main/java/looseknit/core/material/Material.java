@@ -122,24 +122,7 @@ public record Material(
 
     /** The same material under another name. */
     public Material named(final String otherId, final String otherName) {
-        return new Material(
-                otherId,
-                otherName,
-                roles,
-                form,
-                packL,
-                hazards,
-                natures,
-                materialClass,
-                grainSize,
-                physics,
-                chemistry,
-                doubt,
-                halfLifeYears,
-                retention,
-                advice,
-                makeUp,
-                source);
+        return copy(otherId, otherName, natures, grainSize, physics, chemistry, doubt, retention, makeUp);
     }
 
     /** The same material with what a lot of it was found to be. */
@@ -149,46 +132,12 @@ public record Material(
             final Chemistry otherChemistry,
             final Retention otherRetention,
             final Doubt otherDoubt) {
-        return new Material(
-                id,
-                name,
-                roles,
-                form,
-                packL,
-                hazards,
-                natures,
-                materialClass,
-                size,
-                otherPhysics,
-                otherChemistry,
-                otherDoubt,
-                halfLifeYears,
-                otherRetention,
-                advice,
-                makeUp,
-                source);
+        return copy(id, name, natures, size, otherPhysics, otherChemistry, otherDoubt, otherRetention, makeUp);
     }
 
     /** The same material, made of this. */
     public Material madeOf(final Optional<MakeUp> other) {
-        return new Material(
-                id,
-                name,
-                roles,
-                form,
-                packL,
-                hazards,
-                natures,
-                materialClass,
-                grainSize,
-                physics,
-                chemistry,
-                doubt,
-                halfLifeYears,
-                retention,
-                advice,
-                other,
-                source);
+        return copy(id, name, natures, grainSize, physics, chemistry, doubt, retention, other);
     }
 
     /** The same material with other doubt about it. */
@@ -209,23 +158,37 @@ public record Material(
     }
 
     private Material ofNatures(final List<Nature> others) {
+        return copy(id, name, others, grainSize, physics, chemistry, doubt, retention, makeUp);
+    }
+
+    /** The same material but for these, which are all that ever differs between a material and a lot or mix of it. */
+    private Material copy(
+            final String otherId,
+            final String otherName,
+            final List<Nature> otherNatures,
+            final GrainSize otherSize,
+            final Physics otherPhysics,
+            final Chemistry otherChemistry,
+            final Doubt otherDoubt,
+            final Retention otherRetention,
+            final Optional<MakeUp> otherMakeUp) {
         return new Material(
-                id,
-                name,
+                otherId,
+                otherName,
                 roles,
                 form,
                 packL,
                 hazards,
-                others,
+                otherNatures,
                 materialClass,
-                grainSize,
-                physics,
-                chemistry,
-                doubt,
+                otherSize,
+                otherPhysics,
+                otherChemistry,
+                otherDoubt,
                 halfLifeYears,
-                retention,
+                otherRetention,
                 advice,
-                makeUp,
+                otherMakeUp,
                 source);
     }
 

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import SelectField from '@/frame/SelectField.vue'
+import TickField from '@/frame/TickField.vue'
+import NumberField from '@/measure/NumberField.vue'
+import type { OwnDraft } from './ownDraft'
+import { MATTERS, NATURES } from './words'
+
+/** A material from the few facts that somebody can find out. */
+const model = defineModel<OwnDraft['plain']>({ required: true })
+const natured = (nature: (typeof NATURES)[number]['value'], yes: boolean) => {
+  model.value.natures = yes
+    ? [...model.value.natures, nature]
+    : model.value.natures.filter((each) => each !== nature)
+}
+</script>
+
+<template>
+  <div class="fields">
+    <SelectField v-model="model.matter" label="Most like" :options="MATTERS" input-id="own-matter" />
+    <div class="line">
+      <NumberField v-model="model.fromMm" label="Grains from" unit="mm" input-id="own-from" />
+      <NumberField v-model="model.toMm" label="to" unit="mm" input-id="own-to" />
+      <NumberField
+        v-model="model.gPerL"
+        label="Dry weight of a litre"
+        unit="g"
+        :decimals="0"
+        optional
+        input-id="own-weight"
+      />
+      <NumberField v-model="model.ph" label="pH" :decimals="1" optional input-id="own-ph" />
+    </div>
+    <div class="line">
+      <NumberField
+        v-model="model.drain.heightCm"
+        label="Drain test, height"
+        kind="length"
+        :decimals="1"
+        optional
+        input-id="own-drain-height"
+      />
+      <NumberField
+        v-model="model.drain.airPercent"
+        label="Air"
+        unit="%"
+        :decimals="1"
+        optional
+        input-id="own-drain-air"
+      />
+      <NumberField
+        v-model="model.drain.waterPercent"
+        label="Water"
+        unit="%"
+        :decimals="1"
+        optional
+        input-id="own-drain-water"
+      />
+    </div>
+    <fieldset class="natures">
+      <legend>Cautions should know</legend>
+      <TickField
+        v-for="nature in NATURES"
+        :key="nature.value"
+        :model-value="model.natures.includes(nature.value)"
+        :label="nature.label"
+        :input-id="`own-nature-${nature.value}`"
+        @update:model-value="natured(nature.value, $event)"
+      />
+    </fieldset>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: flex-end;
+}
+.natures {
+  border: 0;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 18px;
+}
+</style>
