@@ -104,7 +104,7 @@ public class EvaluateBenchmark {
                 pot,
                 Reservoir.of(mix, pot),
                 place.weather(),
-                Brief.foliage(plant, Stage.ESTABLISHED, pot),
+                Brief.foliage(plant.needs(), Stage.ESTABLISHED, pot),
                 Dressing.NONE,
                 plant.needs().trigger());
     }
