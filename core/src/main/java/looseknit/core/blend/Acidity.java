@@ -128,8 +128,35 @@ public record Acidity(
      * 6.35 + log₁₀(alkalinity / (0.034 · pCO₂)).
      */
     public double most() {
-        final double alkalinity = Math.max(LIMED_ALKALINITY, drift.alkalinityMeqPerL()) / 1000;
-        return FIRST_PK + Math.log10(alkalinity / (CO2_SOLUBILITY * ROOT_ZONE_CO2_ATM));
+        return most(Math.max(LIMED_ALKALINITY, drift.alkalinityMeqPerL()));
+    }
+
+    /**
+     * pH of a mix that only a carbonate, and only something else, move; with water free of lime.
+     *
+     * @param plainPh pH before
+     * @param bufferMeqPerLPerPh buffer capacity [meq/L per pH]
+     * @param carbonateMeqPerL base that carbonates have set free [meq/L]
+     * @param otherMeqPerL base that others have set free, negative for acid [meq/L]
+     */
+    public static double ph(
+            final double plainPh,
+            final double bufferMeqPerLPerPh,
+            final double carbonateMeqPerL,
+            final double otherMeqPerL) {
+        return moved(plainPh, bufferMeqPerLPerPh, carbonateMeqPerL, otherMeqPerL, most(LIMED_ALKALINITY));
+    }
+
+    /** Base that a gram of an amendment sets free by some time [meq/g]; negative for acid. */
+    public static double meqPerG(final Amendment amendment, final double weeks, final double temperatureC) {
+        return MEQ_PER_G_CARBONATE
+                * amendment.neutralising()
+                * amendment.fineness()
+                * reacted(amendment, weeks, temperatureC);
+    }
+
+    private static double most(final double alkalinityMeqPerL) {
+        return FIRST_PK + Math.log10(alkalinityMeqPerL / 1000 / (CO2_SOLUBILITY * ROOT_ZONE_CO2_ATM));
     }
 
     private double lime(final double weeks) {
@@ -153,12 +180,7 @@ public record Acidity(
     }
 
     private double baseMeqPerL(final Recipe.Dose dose, final double weeks) {
-        final Amendment amendment = dose.amendment();
-        return dose.gPerL()
-                * MEQ_PER_G_CARBONATE
-                * amendment.neutralising()
-                * amendment.fineness()
-                * reacted(amendment, weeks, temperatureC);
+        return dose.gPerL() * meqPerG(dose.amendment(), weeks, temperatureC);
     }
 
     /** Share of an amendment that has reacted after some weeks, 0 to 1; doubling speed with every 10 °C. */

@@ -5,6 +5,7 @@ import static looseknit.core.measure.Require.within;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 import looseknit.core.material.Book;
 import looseknit.core.material.Material;
@@ -54,7 +55,7 @@ public final class Ageing {
         within("temperature", temperatureC, -20, 60, "°C");
         this.withHumus = withHumus;
         this.loose = recipe.opened().amounts();
-        this.tempo = tempo * Math.pow(2, (temperatureC - 20) / 10);
+        this.tempo = tempo * tempo(temperatureC);
         this.freshVolume = Arrays.stream(loose).sum() * after(0).yield();
     }
 
@@ -85,15 +86,20 @@ public final class Ageing {
      * @return years, 0 to {@link #HORIZON_YEARS}
      */
     public double yearsUntilBelow(final ToDoubleFunction<Aged> property, final double limit) {
+        return yearsUntil(years -> property.applyAsDouble(aged(years)), limit);
+    }
+
+    /** The same for a property that is known by the years. */
+    public static double yearsUntil(final DoubleUnaryOperator property, final double limit) {
         double before = 0;
-        double spare = property.applyAsDouble(aged(0)) - limit;
+        double spare = property.applyAsDouble(0) - limit;
         if (spare < 0) {
             return 0;
         }
         for (final double look : LOOKS) {
-            final double now = property.applyAsDouble(aged(look)) - limit;
+            final double now = property.applyAsDouble(look) - limit;
             if (now < 0) {
-                return crossing(property, limit, new double[] {before, look}, new double[] {spare, now});
+                return crossing(property, limit, before, look, spare, now);
             }
             before = look;
             spare = now;
@@ -128,38 +134,79 @@ public final class Ageing {
     }
 
     /** Where the property passes the limit between two looks, by false position with the stale end's weight halved (Illinois). */
-    private double crossing(
-            final ToDoubleFunction<Aged> property, final double limit, final double[] years, final double[] spare) {
-        int stale = -1;
-        double at = years[1];
+    private static double crossing(
+            final DoubleUnaryOperator property,
+            final double limit,
+            final double early,
+            final double late,
+            final double spareEarly,
+            final double spareLate) {
+        double low = early;
+        double high = late;
+        double above = spareEarly;
+        double below = spareLate;
+        int stale = 0;
+        double at = high;
         for (int i = 0; i < SEARCH_STEPS; i++) {
-            at = (years[0] * spare[1] - years[1] * spare[0]) / (spare[1] - spare[0]);
-            final double now = property.applyAsDouble(aged(at)) - limit;
-            final int end = now < 0 ? 1 : 0;
-            if (stale == end) {
-                spare[1 - end] /= 2;
+            at = (low * below - high * above) / (below - above);
+            final double now = property.applyAsDouble(at) - limit;
+            if (now < 0) {
+                above = stale < 0 ? above / 2 : above;
+                high = at;
+                below = now;
+                stale = -1;
+            } else {
+                below = stale > 0 ? below / 2 : below;
+                low = at;
+                above = now;
+                stale = 1;
             }
-            years[end] = at;
-            spare[end] = now;
-            stale = end;
         }
         return at;
     }
 
     private double[] looseAfter(final double years) {
         final double[] left = new double[loose.length + 1];
-        for (int i = 0; i < loose.length; i++) {
-            final Material material = withHumus.materials().get(i);
-            if (!material.decays()) {
-                left[i] = loose[i];
-                continue;
-            }
-            final double kept = Math.pow(2, -years * tempo / material.halfLifeYears());
-            final double coarse = kept * kept * Math.sqrt(kept);
-            left[i] = loose[i] * coarse;
-            left[loose.length] +=
-                    loose[i] * (kept - coarse) * material.physics().bulkDensityGPerL() / HUMUS_G_PER_L;
-        }
+        left(withHumus.materials(), loose, years * tempo, left);
         return left;
+    }
+
+    /**
+     * What is left of poured volumes, and the humus into which part of them has turned.
+     *
+     * @param materials the materials; one more than there are volumes, the last being humus
+     * @param loose poured volumes
+     * @param years years at 20 °C
+     * @param left takes what is left of each, and the humus last
+     */
+    static void left(final List<Material> materials, final double[] loose, final double years, final double[] left) {
+        left[loose.length] = 0;
+        for (int i = 0; i < loose.length; i++) {
+            left[i] = loose[i] * coarse(materials.get(i), years);
+            left[loose.length] += loose[i] * humus(materials.get(i), years);
+        }
+    }
+
+    /** Share of a material's pieces that are still whole after some years at 20 °C. */
+    public static double coarse(final Material material, final double years) {
+        if (!material.decays()) {
+            return 1;
+        }
+        final double kept = Math.pow(2, -years / material.halfLifeYears());
+        return kept * kept * Math.sqrt(kept);
+    }
+
+    /** Litres of humus into which a litre of a material has turned after some years at 20 °C. */
+    public static double humus(final Material material, final double years) {
+        if (!material.decays()) {
+            return 0;
+        }
+        final double kept = Math.pow(2, -years / material.halfLifeYears());
+        return (kept - coarse(material, years)) * material.physics().bulkDensityGPerL() / HUMUS_G_PER_L;
+    }
+
+    /** How many times as fast as at 20 °C everything decays. */
+    public static double tempo(final double temperatureC) {
+        return Math.pow(2, (temperatureC - 20) / 10);
     }
 }

@@ -1,7 +1,6 @@
 package looseknit.core.blend;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import looseknit.core.material.Material;
 import looseknit.core.material.SizeClasses;
@@ -14,17 +13,20 @@ import looseknit.core.material.SizeClasses;
  *
  * @see "de Larrard, F. (1999). Concrete Mixture Proportioning, chapter 1: compressible packing model (from memory)"
  */
-final class ClassPacker implements Packer {
+final class ClassPacker {
 
     /** Classes with less of a material than this are left out. */
     private static final double SCANT = 1e-6;
 
-    private final int[] owner;
+    private final List<Material> materials;
+    private final List<int[]> grains = new ArrayList<>();
+    private final int[] first;
     private final double[] virtualPerBulk;
     private final double[][] counted;
 
-    ClassPacker(final List<Material> materials) {
-        final List<int[]> grains = new ArrayList<>();
+    private ClassPacker(final List<Material> materials) {
+        this.materials = materials;
+        this.first = new int[materials.size() + 1];
         final double[][] shares = new double[materials.size()][];
         for (int i = 0; i < materials.size(); i++) {
             shares[i] = SizeClasses.shares(materials.get(i).grainSize());
@@ -33,16 +35,16 @@ final class ClassPacker implements Packer {
                     grains.add(new int[] {i, c});
                 }
             }
+            first[i + 1] = grains.size();
         }
         final int n = grains.size();
-        this.owner = new int[n];
         this.virtualPerBulk = new double[n];
         this.counted = new double[n][n];
         for (int k = 0; k < n; k++) {
-            final Material.Physics carrying = materials.get(grains.get(k)[0]).physics();
-            owner[k] = grains.get(k)[0];
+            final int owner = grains.get(k)[0];
+            final Material.Physics carrying = materials.get(owner).physics();
             virtualPerBulk[k] =
-                    shares[owner[k]][grains.get(k)[1]] * carrying.packingFraction() / carrying.virtualPacking();
+                    shares[owner][grains.get(k)[1]] * carrying.packingFraction() / carrying.virtualPacking();
             for (int j = 0; j < n; j++) {
                 final Material.Physics added = materials.get(grains.get(j)[0]).physics();
                 final double efficiency = Math.sqrt(carrying.fillEfficiency() * added.fillEfficiency());
@@ -50,37 +52,36 @@ final class ClassPacker implements Packer {
                 counted[k][j] = 1 - (1 - plain) * efficiency;
             }
         }
-        scaleToOwnVolume(materials.size());
     }
 
-    private void scaleToOwnVolume(final int materials) {
-        final double[] bulk = new double[materials];
-        final double[] own = new double[materials];
-        for (int i = 0; i < materials; i++) {
-            Arrays.fill(bulk, 0);
+    static Packer of(final List<Material> materials) {
+        final ClassPacker classes = new ClassPacker(materials);
+        classes.scaleToOwnVolume();
+        return classes.packer();
+    }
+
+    private void scaleToOwnVolume() {
+        final Packer unscaled = packer();
+        final double[] room = new double[unscaled.skeletons()];
+        final double[] moreRoom = new double[unscaled.skeletons()];
+        final double[] bulk = new double[materials.size()];
+        for (int i = 0; i < materials.size(); i++) {
             bulk[i] = 1;
-            own[i] = volume(bulk, new double[skeletons()], new double[skeletons()]);
-        }
-        for (int k = 0; k < virtualPerBulk.length; k++) {
-            virtualPerBulk[k] /= own[owner[k]];
+            final double own = unscaled.volume(bulk, new int[] {i}, 1, room, moreRoom);
+            for (int k = first[i]; k < first[i + 1]; k++) {
+                virtualPerBulk[k] /= own;
+            }
         }
     }
 
-    @Override
-    public int skeletons() {
-        return owner.length;
-    }
-
-    @Override
-    public double volume(final double[] bulk, final double[] virtual, final double[] carried) {
-        for (int k = 0; k < owner.length; k++) {
-            virtual[k] = bulk[owner[k]] * virtualPerBulk[k];
+    private Packer packer() {
+        final int m = materials.size();
+        final double[] carriedPerBulk = new double[counted.length * m];
+        for (int k = 0; k < counted.length; k++) {
+            for (int j = 0; j < counted.length; j++) {
+                carriedPerBulk[k * m + grains.get(j)[0]] += counted[k][j] * virtualPerBulk[j];
+            }
         }
-        return Packing.volume(counted, virtual, Packing.WATERED_IN, carried);
-    }
-
-    @Override
-    public Packing.Form form() {
-        return Packing.Form.CLASSES;
+        return new Packer(Packing.Form.CLASSES, first, virtualPerBulk, carriedPerBulk);
     }
 }

@@ -116,17 +116,28 @@ public final class Food {
     private static double dosedNMgPerL(final List<Recipe.Dose> doses, final double weeks, final double temperatureC) {
         double n = 0;
         for (final Recipe.Dose dose : doses) {
-            n += dose.gPerL()
-                    * dose.amendment().contents().nPercent()
-                    * 10
-                    * releasedShare(dose.amendment(), weeks, temperatureC);
+            n += dose.gPerL() * nMgPerG(dose.amendment(), weeks, temperatureC);
         }
         return n;
     }
 
+    private static double nMgPerG(final Amendment amendment, final double weeks, final double temperatureC) {
+        return amendment.contents().nPercent() * 10 * releasedShare(amendment, weeks, temperatureC);
+    }
+
+    /** Nitrogen that a gram of an amendment sets free in the first month [mg/g]. */
+    public static double firstMonthNMgPerG(final Amendment amendment, final double temperatureC) {
+        return nMgPerG(amendment, FIRST_MONTH_WEEKS, temperatureC);
+    }
+
+    /** Salts that soluble nitrogen brings [dS/m], by its amount [mg/L]. */
+    public static double ecOfN(final double nMgPerL) {
+        return EC_PER_N * nMgPerL;
+    }
+
     /** Salts in the mix in the first month, as in a saturation extract [dS/m]. */
     public static double ecDsPerM(final Mix mix, final List<Recipe.Dose> doses, final double temperatureC) {
-        return mix.ecDsPerM() + EC_PER_N * dosedNMgPerL(doses, FIRST_MONTH_WEEKS, temperatureC);
+        return mix.ecDsPerM() + ecOfN(dosedNMgPerL(doses, FIRST_MONTH_WEEKS, temperatureC));
     }
 
     /**

@@ -47,7 +47,7 @@ public final class Ingredients {
     /** Materials, packed by a certain form. */
     public Ingredients(final List<Material> materials, final Packing.Form form) {
         this.materials = List.copyOf(materials);
-        this.packer = form == Packing.Form.CLASSES ? new ClassPacker(this.materials) : new PairPacker(this.materials);
+        this.packer = form == Packing.Form.CLASSES ? ClassPacker.of(this.materials) : PairPacker.of(this.materials);
         this.tables = this.materials.stream()
                 .map(material -> RetentionTable.of(material.retention()))
                 .toArray(RetentionTable[]::new);
@@ -113,7 +113,7 @@ public final class Ingredients {
             finest = Math.min(finest, material.grainSize().d50Mm());
             coarsest = Math.max(coarsest, material.grainSize().d50Mm());
         }
-        return coarsest > WIDE_GAP * finest ? Packing.Form.CLASSES : Packing.Form.PAIRS;
+        return widelyGraded(finest, coarsest) ? Packing.Form.CLASSES : Packing.Form.PAIRS;
     }
 
     public List<Material> materials() {
@@ -157,28 +157,109 @@ public final class Ingredients {
      * @param scratch takes the result
      */
     public void pack(final double[] loose, final Scratch scratch) {
+        pack(loose, packer.all(), materials.size(), scratch);
+    }
+
+    /**
+     * The same for some of the materials only.
+     *
+     * @param active places of the materials that count; the others are taken as absent
+     * @param count how many of {@code active} count
+     */
+    public void pack(final double[] loose, final int[] active, final int count, final Scratch scratch) {
+        press(loose, active, count, scratch);
+        settle(active, count, scratch);
+    }
+
+    /**
+     * The first half of {@link #pack}: works out what weighs on what, after which the volume lies between {@link Scratch#leastLeft} and
+     * {@link Scratch#mostLeft}.
+     */
+    public void press(final double[] loose, final int[] active, final int count, final Scratch scratch) {
         final double[] bulk = scratch.bulk;
-        final int n = settled.length;
         double looseSum = 0;
         double bulkSum = 0;
         double mass = 0;
-        for (int i = 0; i < n; i++) {
+        for (int a = 0; a < count; a++) {
+            final int i = active[a];
             bulk[i] = loose[i] * settled[i];
             looseSum += loose[i];
             bulkSum += bulk[i];
             mass += bulk[i] * moistDensity[i];
         }
         final double logMean = Math.log(mass / bulkSum);
-        for (int i = 0; i < n; i++) {
+        for (int a = 0; a < count; a++) {
+            final int i = active[a];
             final double pressed = squeeze[i] * Math.max(0, logMean - logMoistDensity[i]);
             scratch.pressed[i] = bulk[i] * Math.max(LEAST_LEFT, 1 - pressed);
         }
-        final double volume = packer.volume(scratch.pressed, scratch.virtual, scratch.carried);
-        for (int i = 0; i < n; i++) {
-            scratch.litresPerLitre[i] = bulk[i] / volume;
+        scratch.looseSum = looseSum;
+        scratch.bulkSum = bulkSum;
+        scratch.skeletons = packer.carry(scratch.pressed, active, count, scratch.virtual, scratch.carried);
+    }
+
+    /** The second half of {@link #pack}: works out the volume of what was pressed last. */
+    public void settle(final int[] active, final int count, final Scratch scratch) {
+        final double volume = Packing.solve(scratch.virtual, scratch.carried, scratch.skeletons, Packing.WATERED_IN);
+        for (int a = 0; a < count; a++) {
+            final int i = active[a];
+            scratch.litresPerLitre[i] = scratch.bulk[i] / volume;
         }
-        scratch.shrinkage = 1 - volume / bulkSum;
-        scratch.yield = volume / looseSum;
+        scratch.shrinkage = 1 - volume / scratch.bulkSum;
+        scratch.yield = volume / scratch.looseSum;
+    }
+
+    /**
+     * Water that the last mixture holds while draining, before the pores limit it, from the tabulated curves [vol/vol].
+     *
+     * @param suctionCm suction [cm], 0 or more
+     */
+    public double heldQuick(final double suctionCm, final int[] active, final int count, final Scratch scratch) {
+        final double place = RetentionTable.place(suctionCm);
+        double held = 0;
+        for (int a = 0; a < count; a++) {
+            held += scratch.litresPerLitre[active[a]] * tables[active[a]].at(place);
+        }
+        return held;
+    }
+
+    /** Every material's place. */
+    public int[] all() {
+        return packer.all().clone();
+    }
+
+    /** Share of the poured volume of a material that is left when it has been watered in. */
+    public double settled(final int i) {
+        return settled[i];
+    }
+
+    /** Density of a material at the suction at which its weight counts [kg/L]. */
+    public double moistDensity(final int i) {
+        return moistDensity[i];
+    }
+
+    /**
+     * Least share of a material's volume that the weight of the others leaves of it.
+     *
+     * @param densest density of the heaviest of the others [kg/L]
+     */
+    public double leastPressed(final int i, final double densest) {
+        return Math.max(LEAST_LEFT, 1 - squeeze[i] * Math.max(0, Math.log(densest) - logMoistDensity[i]));
+    }
+
+    /** Volume at virtual packing of all grains of a material per bulk volume of it. */
+    public double virtualPerBulk(final int i) {
+        return packer.virtualPerBulk(i);
+    }
+
+    /** How much of one material, at virtual packing, counts against the skeleton of another on average, 0 to 1. */
+    public double carriedShare(final int carrying, final int carried) {
+        return packer.carriedShare(carrying, carried);
+    }
+
+    /** Whether materials of these median grain sizes are packed by size classes [mm]. */
+    public static boolean widelyGraded(final double finestMm, final double coarsestMm) {
+        return coarsestMm > WIDE_GAP * finestMm;
     }
 
     private double[] each(final ToDoubleFunction<Material> property) {
@@ -193,6 +274,9 @@ public final class Ingredients {
         private final double[] virtual;
         private final double[] carried;
         private final double[] litresPerLitre;
+        private int skeletons;
+        private double looseSum;
+        private double bulkSum;
         private double shrinkage;
         private double yield;
 
@@ -208,6 +292,16 @@ public final class Ingredients {
         /** Bulk litres of the material at this place in a litre of mix, f. */
         public double litresPerLitre(final int i) {
             return litresPerLitre[i];
+        }
+
+        /** Least share of the watered-in bulk volumes that mixing can leave of what was pressed last. */
+        public double leastLeft() {
+            return Packing.least(virtual, carried, skeletons, Packing.WATERED_IN) / bulkSum;
+        }
+
+        /** Greatest share of the watered-in bulk volumes that mixing can leave of what was pressed last. */
+        public double mostLeft() {
+            return Packing.most(virtual, carried, skeletons) / bulkSum;
         }
 
         /** Share of the watered-in bulk volumes that is lost by mixing, s. */

@@ -17,7 +17,7 @@ public final class Mix {
     private static final double MOST_CLOSED = 0.05;
 
     /** Rounding of the corner where water held meets the pores there are, relative to shrinkage. */
-    private static final double CORNER = 0.10;
+    public static final double CORNER = 0.10;
 
     /** pH at which bases fill none, and all, of the exchange capacity; by judgement. */
     private static final double EMPTY_PH = 3.5;

@@ -73,37 +73,45 @@ public final class Packing {
      * @return volume in the unit of {@code virtualVolumes}
      */
     public static double volume(final double[][] counted, final double[] virtualVolumes, final double compaction) {
-        return volume(counted, virtualVolumes, compaction, new double[virtualVolumes.length]);
+        final int n = virtualVolumes.length;
+        final double[] carried = new double[n];
+        for (int k = 0; k < n; k++) {
+            for (int j = 0; j < n; j++) {
+                carried[k] += counted[k][j] * virtualVolumes[j];
+            }
+        }
+        return solve(virtualVolumes, carried, n, compaction);
     }
 
-    /** {@link #volume(double[][], double[], double)} in an array of the caller. */
-    static double volume(
-            final double[][] counted, final double[] virtualVolumes, final double compaction, final double[] carried) {
-        final int n = counted.length;
+    /**
+     * Solves for the volume when it is known what each skeleton carries. By Jensen's inequality the volume is at least Σ u_k V_k / U + U/K;
+     * from there on, or from where the tightest skeleton alone would end, Newton's steps rise to it from below.
+     *
+     * @param virtual volume of each skeleton at virtual packing
+     * @param carried volume that counts against each skeleton
+     * @param count number of skeletons
+     */
+    static double solve(final double[] virtual, final double[] carried, final int count, final double compaction) {
         double all = 0;
-        for (int k = 0; k < n; k++) {
-            all += virtualVolumes[k];
+        double mean = 0;
+        for (int k = 0; k < count; k++) {
+            all += virtual[k];
+            mean += virtual[k] * carried[k];
         }
         final double nothing = NOTHING * all;
-        double volume = 0;
-        for (int k = 0; k < n; k++) {
-            final double[] row = counted[k];
-            double sum = 0;
-            for (int j = 0; j < n; j++) {
-                sum += row[j] * virtualVolumes[j];
-            }
-            carried[k] = sum;
-            if (virtualVolumes[k] > nothing) {
-                volume = Math.max(volume, sum + virtualVolumes[k] / compaction);
+        double volume = mean / all + all / compaction;
+        for (int k = 0; k < count; k++) {
+            if (virtual[k] > nothing) {
+                volume = Math.max(volume, carried[k] + virtual[k] / compaction);
             }
         }
         for (int step = 0; step < MOST_NEWTON_STEPS; step++) {
             double excess = -compaction;
             double slope = 0;
-            for (int k = 0; k < n; k++) {
-                if (virtualVolumes[k] > nothing) {
+            for (int k = 0; k < count; k++) {
+                if (virtual[k] > nothing) {
                     final double room = 1 / (volume - carried[k]);
-                    final double term = virtualVolumes[k] * room;
+                    final double term = virtual[k] * room;
                     excess += term;
                     slope -= term * room;
                 }
@@ -115,6 +123,54 @@ public final class Packing {
             }
         }
         return volume;
+    }
+
+    /** The least volume that {@link #solve} can find, by Jensen's inequality on the convex 1/(V − ·). */
+    static double least(final double[] virtual, final double[] carried, final int count, final double compaction) {
+        double all = 0;
+        double mean = 0;
+        for (int k = 0; k < count; k++) {
+            all += virtual[k];
+            mean += virtual[k] * carried[k];
+        }
+        return mean / all + all / compaction;
+    }
+
+    /**
+     * The greatest volume that {@link #solve} can find: every skeleton is taken for a share of the tightest and a share of the loosest, which
+     * leaves a quadratic.
+     *
+     * @see "Edmundson, H. P. (1956). Bounds on the expectation of a convex function of a random variable (from memory)"
+     */
+    static double most(final double[] virtual, final double[] carried, final int count) {
+        double all = 0;
+        double mean = 0;
+        double loosest = Double.POSITIVE_INFINITY;
+        double tightest = 0;
+        for (int k = 0; k < count; k++) {
+            all += virtual[k];
+            mean += virtual[k] * carried[k];
+            loosest = Math.min(loosest, carried[k]);
+            tightest = Math.max(tightest, carried[k]);
+        }
+        return most(all, mean / all, loosest, tightest);
+    }
+
+    /**
+     * The greatest volume by what is known of the skeletons in all.
+     *
+     * @param all volume of all skeletons at virtual packing
+     * @param mean what counts against a skeleton, weighted by their volumes
+     * @param loosest least that counts against one
+     * @param tightest most that counts against one
+     */
+    public static double most(final double all, final double mean, final double loosest, final double tightest) {
+        final double reach = all / WATERED_IN;
+        final double width = tightest - loosest;
+        final double above = mean - loosest;
+        // with v = V − loosest: v² − v (width + reach) + reach (width − above) = 0
+        final double half = 0.5 * (width + reach);
+        return loosest + half + Math.sqrt(Math.max(0, half * half - reach * (width - above)));
     }
 
     private static double counted(

@@ -1,34 +1,27 @@
 package looseknit.core.blend;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import looseknit.core.material.Material;
 
 /** Packing between whole materials, each one skeleton. */
-final class PairPacker implements Packer {
+final class PairPacker {
 
     private static final double VIRTUAL = Packing.WATERED_IN / (1 + Packing.WATERED_IN);
 
-    private final double[][] pairs;
+    private PairPacker() {}
 
-    PairPacker(final List<Material> materials) {
-        this.pairs = Packing.pairs(materials);
-    }
-
-    @Override
-    public int skeletons() {
-        return pairs.length;
-    }
-
-    @Override
-    public double volume(final double[] bulk, final double[] virtual, final double[] carried) {
-        for (int i = 0; i < pairs.length; i++) {
-            virtual[i] = bulk[i] * VIRTUAL;
+    static Packer of(final List<Material> materials) {
+        final double[][] pairs = Packing.pairs(materials);
+        final int n = pairs.length;
+        final double[] virtualPerBulk = new double[n];
+        final double[] carriedPerBulk = new double[n * n];
+        for (int k = 0; k < n; k++) {
+            virtualPerBulk[k] = VIRTUAL;
+            for (int j = 0; j < n; j++) {
+                carriedPerBulk[k * n + j] = pairs[k][j] * VIRTUAL;
+            }
         }
-        return Packing.volume(pairs, virtual, Packing.WATERED_IN, carried);
-    }
-
-    @Override
-    public Packing.Form form() {
-        return Packing.Form.PAIRS;
+        return new Packer(Packing.Form.PAIRS, IntStream.rangeClosed(0, n).toArray(), virtualPerBulk, carriedPerBulk);
     }
 }

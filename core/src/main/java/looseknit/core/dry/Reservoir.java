@@ -16,7 +16,10 @@ public record Reservoir(double fromTopL, double soakedL) {
     public static final double TOP_WATERED = 0.97;
 
     private static final double LEAST_L = 1e-4;
-    private static final double DRIEST = 0.02;
+
+    /** What no plant draws from any mix [vol/vol]; by judgement. */
+    public static final double DRIEST = 0.02;
+
     private static final double BEYOND_100 = 0.8;
 
     /** The usable water of a pot of this mix. */
@@ -30,12 +33,24 @@ public record Reservoir(double fromTopL, double soakedL) {
      * @param capacity water held after soaking and draining [vol/vol]
      */
     public static Reservoir of(final Mix mix, final Pot pot, final double capacity) {
-        final double at50 = mix.waterAtQuick(50);
-        final double at100 = mix.waterAtQuick(100);
-        final double beyondReach = Math.max(DRIEST, at100 - BEYOND_100 * (at50 - at100));
+        final double beyondReach = beyondReach(mix.waterAtQuick(50), mix.waterAtQuick(100));
         final double litres = pot.mixLitres();
         return new Reservoir(
-                Math.max(LEAST_L, (TOP_WATERED * capacity - beyondReach) * litres),
-                Math.max(LEAST_L, (capacity - beyondReach) * litres));
+                usableLitres(TOP_WATERED * capacity, beyondReach, litres), usableLitres(capacity, beyondReach, litres));
+    }
+
+    /**
+     * Water that the plant cannot draw out of a mix [vol/vol].
+     *
+     * @param at50 water at 50 cm of suction [vol/vol]
+     * @param at100 water at 100 cm of suction [vol/vol]
+     */
+    public static double beyondReach(final double at50, final double at100) {
+        return Math.max(DRIEST, at100 - BEYOND_100 * (at50 - at100));
+    }
+
+    /** Water that the plant can draw out of some litres of mix [L]: what is held [vol/vol] less what is beyond reach. */
+    public static double usableLitres(final double held, final double beyondReach, final double litres) {
+        return Math.max(LEAST_L, (held - beyondReach) * litres);
     }
 }

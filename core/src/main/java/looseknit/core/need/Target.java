@@ -18,6 +18,25 @@ public record Target(Quality quality, Band band, double weight, List<String> bec
         return weight > 1 ? "counts most" : weight < 1 ? "counts less" : "counts";
     }
 
+    /** Least width by which a miss is measured, relative to the end that is missed. */
+    private static final double LEAST_WIDTH = 0.05;
+
+    /**
+     * What a miss is measured by: the width of the band, or the height of its one end if the other is open [unit of computation]. A
+     * band that is hardly a band counts as a twentieth of its end.
+     */
+    public double scale() {
+        final double end = Double.isFinite(band.low()) ? band.low() : band.high();
+        final double width = Double.isFinite(band.width()) ? band.width() : Math.abs(end);
+        return Math.max(Math.max(width, LEAST_WIDTH * Math.abs(end)), 1e-6);
+    }
+
+    /** How badly a value misses: weight times the square of the miss in scales; 0 within the band. */
+    public double penalty(final double value) {
+        final double miss = band.miss(value) / scale();
+        return weight * miss * miss;
+    }
+
     public Target {
         because = List.copyOf(because);
     }

@@ -68,23 +68,39 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
 
     /** The column of this mix in a pot. */
     public static Column in(final Pot pot, final Mix mix) {
+        return in(pot, pot.layer().isPresent() ? mix.medianGrainMm() : 1);
+    }
+
+    /**
+     * The column of a mix in a pot.
+     *
+     * @param medianGrainMm median grain of the mix [mm]; counts only over a drainage layer
+     */
+    public static Column in(final Pot pot, final double medianGrainMm) {
         final double height = pot.mixHeightCm();
         final double taper = pot.widthAtCm(pot.layerCm()) / pot.widthAtCm(Pot.FILL * pot.heightCm());
         return switch (pot.base()) {
             case NO_HOLES -> new Column(height, taper, 0, Math.max(0, Math.min(height, pot.baseCm() - pot.layerCm())));
             case WICK -> new Column(height, taper, pot.baseCm() + pot.layerCm(), 0);
-            case ON_FEET, HANGING, FLAT -> new Column(height, taper, layerSuction(pot, mix), 0);
+            case ON_FEET, HANGING, FLAT -> new Column(height, taper, layerSuction(pot, medianGrainMm), 0);
         };
     }
 
     /** Whether the layer breaks the capillary pull of the mix above it. */
     public static boolean breaksPull(final DrainageLayer layer, final Mix mix) {
-        return breaksPull(layer.material().grainSize().d50Mm(), mix);
+        return breaksPull(layer.material().grainSize().d50Mm(), mix.medianGrainMm());
     }
 
-    private static double layerSuction(final Pot pot, final Mix mix) {
+    /** Whether the layer of a pot, if it has one, breaks the capillary pull of a mix with this median grain [mm]. */
+    public static boolean breaksPull(final Pot pot, final double medianGrainMm) {
         return pot.layer()
-                .map(layer -> breaksPull(layer, mix)
+                .filter(layer -> breaksPull(layer.material().grainSize().d50Mm(), medianGrainMm))
+                .isPresent();
+    }
+
+    private static double layerSuction(final Pot pot, final double medianGrainMm) {
+        return pot.layer()
+                .map(layer -> breaksPull(pot, medianGrainMm)
                         ? breakSuction(
                                 layer.depthCm(), layer.material().grainSize().d50Mm())
                         : layer.depthCm())
@@ -92,8 +108,8 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
     }
 
     /** Whether grains of this size below break the capillary pull of a mix above them. */
-    static boolean breaksPull(final double grainBelowMm, final Mix above) {
-        return grainBelowMm >= BREAK_RATIO * above.medianGrainMm();
+    static boolean breaksPull(final double grainBelowMm, final double grainAboveMm) {
+        return grainBelowMm >= BREAK_RATIO * grainAboveMm;
     }
 
     /** Suction at the foot of a mix over a layer that breaks its pull [cm]. */
@@ -129,16 +145,25 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
      */
     public double containerCapacitySunk(final Mix mix, final double settledTo, final Points fresh) {
         if (freeWaterCm > 0) {
-            return new Column(Math.max(1, heightCm * settledTo), bottomOverTop, addedSuctionCm, freeWaterCm)
-                    .containerCapacityQuick(mix);
+            return sunkTo(settledTo).containerCapacityQuick(mix);
         }
-        final double sunk = Math.max(settledTo, Math.min(1, 1 / heightCm));
+        final double sunk = sunkShare(settledTo);
         double water = 0;
         for (int i = 0; i < fresh.share().length; i++) {
             water += fresh.share()[i]
                     * mix.waterAtQuick((fresh.suctionCm()[i] - addedSuctionCm) * sunk + addedSuctionCm);
         }
         return water;
+    }
+
+    /** The column when the mix has sunk to a share of its height. */
+    Column sunkTo(final double settledTo) {
+        return new Column(Math.max(1, heightCm * settledTo), bottomOverTop, addedSuctionCm, freeWaterCm);
+    }
+
+    /** Share of its height to which the mix sinks, leaving at least a centimetre. */
+    double sunkShare(final double settledTo) {
+        return Math.max(settledTo, Math.min(1, 1 / heightCm));
     }
 
     /** Air after draining: air-filled porosity [vol/vol]. */

@@ -100,7 +100,7 @@ public record Stack(List<Level> levels) {
         final double freeWater = pot.base() == PotBase.NO_HOLES ? Math.max(0, Math.min(to, pot.baseCm()) - from) : 0;
         final Level next = below.get(below.size() - 1);
         final double grain = next.mix().medianGrainMm();
-        final boolean overBreak = freeWater == 0 && Column.breaksPull(grain, mix);
+        final boolean overBreak = freeWater == 0 && Column.breaksPull(grain, mix.medianGrainMm());
         final Column under = next.column();
         final double hanging = under.heightCm() - under.freeWaterCm() + under.addedSuctionCm();
         final double suction = freeWater > 0 ? 0 : overBreak ? Column.breakSuction(hanging, grain) : hanging;

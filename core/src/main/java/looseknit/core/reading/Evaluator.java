@@ -45,7 +45,7 @@ public final class Evaluator {
      */
     public static Evaluation evaluate(final Recipe recipe, final Brief brief, final Known known) {
         final List<Target> targets = Targets.of(brief);
-        final double leastAir = leastAir(brief);
+        final double leastAir = Figures.leastAir(brief);
         final Figures figures = new Figures(recipe, brief, known);
         final Map<Quality, Double> now = figures.all(leastAir);
         final Readings readings = new Readings(figures, now, targets, leastAir);
@@ -74,11 +74,6 @@ public final class Evaluator {
                 Cautions.shipped().of(recipe, brief, figures.signs()),
                 Contradictions.of(Optional.of(recipe), brief, known),
                 notices(recipe, figures));
-    }
-
-    /** Least air for the plant of a brief, or for roots in general [vol/vol]. */
-    static double leastAir(final Brief brief) {
-        return brief.needs().map(needs -> needs.air().low()).orElse(Figures.LEAST_AIR);
     }
 
     private static List<Double> shares(final Recipe recipe) {

@@ -22,7 +22,6 @@ import looseknit.core.dry.Trigger;
 import looseknit.core.dry.Weather;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Growing;
-import looseknit.core.need.Habit;
 import looseknit.core.need.Needs;
 import looseknit.core.need.Place;
 import looseknit.core.need.Quality;
@@ -36,10 +35,10 @@ import looseknit.core.pot.Stability;
  * The bare figures of a recipe under a brief, without spread or explanation: what is computed anew for every small change. Tests
  * that were made correct them.
  */
-final class Figures {
+public final class Figures {
 
     /** Height of the test column that stands for a pot when none is named [cm]. */
-    static final double TEST_COLUMN_CM = 7.6;
+    public static final double TEST_COLUMN_CM = 7.6;
 
     /** Weeks after mixing for which the pH is given: most of a lime has worked by then. */
     static final double PH_WEEKS = 8;
@@ -53,6 +52,11 @@ final class Figures {
     /** Least air for roots in general, where no plant is named; AS 3743 prints 13 % (from memory). */
     static final double LEAST_AIR = 0.13;
 
+    /** Least air for the plant of a brief, or for roots in general [vol/vol]. */
+    public static double leastAir(final Brief brief) {
+        return brief.needs().map(needs -> needs.air().low()).orElse(LEAST_AIR);
+    }
+
     private final Recipe recipe;
     private final Brief brief;
     private final Known known;
@@ -60,12 +64,20 @@ final class Figures {
     private final Mix mix;
     private final PotTable table;
     private final Column.Points points;
-    private final Optional<Losses> losses;
+    private final Optional<Drying> drying;
     private final double capacity;
     private final double[] corrections;
 
-    Figures(final Recipe recipe, final Brief brief, final Known known) {
-        this(recipe, brief, known, Ingredients.of(recipe), Ageing.withHumus(recipe), Optional.empty(), losses(brief));
+    /** The figures of a recipe under a brief. */
+    public Figures(final Recipe recipe, final Brief brief, final Known known) {
+        this(
+                recipe,
+                brief,
+                known,
+                Ingredients.of(recipe),
+                Ageing.withHumus(recipe),
+                Optional.empty(),
+                Drying.of(brief));
     }
 
     private Figures(
@@ -75,12 +87,12 @@ final class Figures {
             final Ingredients ingredients,
             final Ingredients withHumus,
             final Optional<PotTable> before,
-            final Optional<Losses> losses) {
+            final Optional<Drying> drying) {
         this.recipe = recipe;
         this.brief = brief;
         this.known = known;
         this.withHumus = withHumus;
-        this.losses = losses;
+        this.drying = drying;
         this.mix = ingredients.mix(recipe);
         final Column column = brief.pot().map(pot -> Column.in(pot, mix)).orElse(Column.free(TEST_COLUMN_CM, 1));
         this.table = before.filter(tabled -> tabled.column().equals(column))
@@ -90,24 +102,18 @@ final class Figures {
         this.corrections = corrections();
     }
 
-    private static Optional<Losses> losses(final Brief brief) {
-        return foliage(brief)
-                .flatMap(foliage -> brief.place()
-                        .map(place -> Losses.of(brief.pot().orElseThrow(), place.weather(), foliage, Dressing.NONE)));
-    }
-
     private static Optional<Foliage> foliage(final Brief brief) {
         return brief.needs().flatMap(needs -> brief.pot().map(pot -> Brief.foliage(needs, brief.stage(), pot)));
     }
 
     /** The figures with other amounts of the same materials, or other doses. */
     Figures with(final Recipe other) {
-        return new Figures(other, brief, known, mix.ingredients(), withHumus, Optional.of(table), losses);
+        return new Figures(other, brief, known, mix.ingredients(), withHumus, Optional.of(table), drying);
     }
 
     /** The figures of the same recipe under another brief. */
     Figures with(final Brief other) {
-        return new Figures(recipe, other, known, mix.ingredients(), withHumus, Optional.of(table), losses(other));
+        return new Figures(recipe, other, known, mix.ingredients(), withHumus, Optional.of(table), Drying.of(other));
     }
 
     Recipe recipe() {
@@ -122,7 +128,7 @@ final class Figures {
         return known;
     }
 
-    Mix mix() {
+    public Mix mix() {
         return mix;
     }
 
@@ -158,24 +164,24 @@ final class Figures {
     }
 
     double porosity() {
-        return Math.min(0.99, mix.totalPorosity() + correction(Trait.POROSITY));
+        return Corrected.porosity(mix.totalPorosity(), correction(Trait.POROSITY));
     }
 
     double water() {
         if (untested()) {
             return capacity;
         }
-        return Math.max(0.01, Math.min(porosity(), porosity() - air()));
+        return Corrected.water(porosity(), air());
     }
 
     double air() {
         final double air = mix.totalPorosity() - capacity;
-        return untested() ? air : Math.max(0, Math.min(porosity(), air + correction(Trait.AIR)));
+        return untested() ? air : Corrected.air(air, correction(Trait.AIR), porosity());
     }
 
     /** Dry bulk density [g/L]. */
     double densityGPerL() {
-        return mix.bulkDensityGPerL() * Math.max(0.1, 1 + correction(Trait.DENSITY));
+        return Corrected.density(mix.bulkDensityGPerL(), correction(Trait.DENSITY));
     }
 
     Acidity acidity() {
@@ -201,15 +207,12 @@ final class Figures {
 
     /** The drying of the pot, if plant, pot and place are named. */
     Optional<DryDown> dryDown() {
-        return losses.map(each -> new DryDown(usableLitres(), each));
+        return drying.map(each -> new DryDown(usableLitres(), each.losses()));
     }
 
     private double usableLitres() {
         final Reservoir reservoir = reservoir().orElseThrow();
-        final boolean below = brief.habit()
-                .filter(habit -> habit.amount() == Habit.Amount.FROM_BELOW)
-                .isPresent();
-        return below ? reservoir.soakedL() : reservoir.fromTopL();
+        return drying.orElseThrow().below() ? reservoir.soakedL() : reservoir.fromTopL();
     }
 
     Trigger trigger() {
@@ -218,16 +221,14 @@ final class Figures {
 
     /** Days from the usual watering until the plant wants water. */
     OptionalDouble dryDays() {
-        return losses.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(dryDays(losses.get(), usableLitres()));
+        return drying.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(drying.get().days(usableLitres()));
     }
 
     /** Days until the plant wants water in other air, with other leaves or other usable water. */
     double dryDays(final Losses other, final double usableLitres) {
-        final double wanted = trigger().depletion();
-        final boolean lightly = brief.habit()
-                .filter(habit -> habit.amount() == Habit.Amount.LIGHTLY)
-                .isPresent();
-        return new DryDown(usableLitres, other).daysBetween(lightly ? wanted * (1 - DryDown.LIGHT_REFILL) : 0, wanted);
+        return drying.orElseThrow().days(other, usableLitres);
     }
 
     /** The losses with other leaves and air; plant, pot and place have to be named. */
@@ -249,7 +250,7 @@ final class Figures {
     }
 
     /** What cautions ask of the computation. */
-    Signs signs() {
+    public Signs signs() {
         return new Signs(
                 wetKg(),
                 tipDeg(),
@@ -306,7 +307,7 @@ final class Figures {
     }
 
     /** All figures that can be had. */
-    Map<Quality, Double> all(final double leastAir) {
+    public Map<Quality, Double> all(final double leastAir) {
         final Map<Quality, Double> all = quick();
         all.put(Quality.LIFE, lifeYears(leastAir));
         return all;

@@ -8,15 +8,16 @@ import looseknit.core.need.Quality;
 import looseknit.core.need.Target;
 
 /** How far figures miss targets, in one number: the sum of squared misses in band widths, by weight. */
-final class Fit {
+public final class Fit {
 
     private final List<Target> targets;
 
-    Fit(final List<Target> targets) {
+    public Fit(final List<Target> targets) {
         this.targets = targets;
     }
 
-    double penalty(final Map<Quality, Double> figures) {
+    /** How badly figures miss, 0 if they miss nothing. */
+    public double penalty(final Map<Quality, Double> figures) {
         return targets.stream().mapToDouble(target -> penalty(target, figures)).sum();
     }
 
@@ -32,10 +33,6 @@ final class Fit {
         if (value == null) {
             return 0;
         }
-        final double width = target.band().width();
-        final double scale =
-                Double.isFinite(width) && width > 0 ? width : target.band().low();
-        final double miss = target.band().miss(value) / scale;
-        return target.weight() * miss * miss;
+        return target.penalty(value);
     }
 }

@@ -20,6 +20,7 @@ import looseknit.core.measure.Estimate;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Habit;
 import looseknit.core.need.Quality;
+import looseknit.core.need.Target;
 import looseknit.core.pot.Pot;
 import org.hipparchus.random.RandomDataGenerator;
 
@@ -35,7 +36,7 @@ public final class MonteCarlo {
 
     private MonteCarlo(final Recipe recipe, final Brief brief, final Known known, final long seed) {
         this.figures = new Figures(recipe, brief, new Known(Known.NOTHING.beliefs(), known.blend(), known.scoop()));
-        this.leastAir = Evaluator.leastAir(brief);
+        this.leastAir = Figures.leastAir(brief);
         this.chance = new RandomDataGenerator(seed);
     }
 
@@ -74,6 +75,33 @@ public final class MonteCarlo {
             final Recipe recipe, final Brief brief, final Known known, final int draws, final long seed) {
         within("draws", draws, 100, 100_000, "draws");
         return new MonteCarlo(recipe, brief, known, seed).run(draws);
+    }
+
+    /**
+     * How often every target is met when the inputs turn out as they may: the chance that a blend as it is really mixed fits, 0 to 1.
+     *
+     * @param draws number of draws, 100 to 100,000
+     * @param seed seed of chance; the same seed gives the same result
+     */
+    public static double chanceThatAllFits(
+            final Recipe recipe,
+            final Brief brief,
+            final Known known,
+            final List<Target> targets,
+            final int draws,
+            final long seed) {
+        within("draws", draws, 100, 100_000, "draws");
+        final MonteCarlo chance = new MonteCarlo(recipe, brief, known, seed);
+        int fits = 0;
+        for (int i = 0; i < draws; i++) {
+            final Map<Quality, Double> drawn = chance.new Draw().all();
+            fits += targets.stream()
+                            .allMatch(target -> !drawn.containsKey(target.quality())
+                                    || target.band().contains(drawn.get(target.quality())))
+                    ? 1
+                    : 0;
+        }
+        return (double) fits / draws;
     }
 
     private List<Check> run(final int draws) {

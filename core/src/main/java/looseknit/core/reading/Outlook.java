@@ -58,7 +58,7 @@ public record Outlook(List<Week> weeks, List<Month> months, List<Year> years, do
                 weeks(figures, drift),
                 months(figures),
                 years(figures),
-                Evaluator.leastAir(brief),
+                Figures.leastAir(brief),
                 Segregation.of(figures.mix()).stream().map(Phrases::segregation).toList());
     }
 

@@ -101,7 +101,7 @@ public final class Phrases {
     }
 
     /** The worst miss as a sentence. */
-    static String headline(final Quality quality, final double value, final Band band) {
+    public static String headline(final Quality quality, final double value, final Band band) {
         final boolean high = value > band.high();
         if (quality == Quality.DRY_DAYS) {
             final double miss = Math.abs(band.miss(value));

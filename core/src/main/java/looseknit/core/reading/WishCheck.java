@@ -12,12 +12,12 @@ import looseknit.core.material.Nature;
 import looseknit.core.need.Wishes;
 
 /** Which wishes a recipe does not keep. Mixes are opened: what is in a bag counts like what is scooped. */
-final class WishCheck {
+public final class WishCheck {
 
     private WishCheck() {}
 
     /** A sentence for each wish that is not kept. */
-    static List<String> unkept(final Recipe recipe, final Wishes wishes) {
+    public static List<String> unkept(final Recipe recipe, final Wishes wishes) {
         final List<String> unkept = new ArrayList<>();
         if (wishes.fibre() == Wishes.Fibre.NO_PEAT) {
             named(recipe, each -> each.is(Nature.PEAT), "You want no peat, but it is in: %s.", unkept);

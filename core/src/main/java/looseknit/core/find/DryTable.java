@@ -1,0 +1,33 @@
+package looseknit.core.find;
+
+import looseknit.core.reading.Drying;
+
+/** Days to dry by usable water, worked out once for a pot: for the search, which reads it millions of times. */
+final class DryTable {
+
+    private static final int ROWS = 800;
+
+    private final Drying drying;
+    private final double perRow;
+    private final double[] days = new double[ROWS + 1];
+
+    DryTable(final Drying drying) {
+        this.drying = drying;
+        this.perRow = drying.litres() / ROWS;
+        for (int row = 0; row <= ROWS; row++) {
+            days[row] = drying.days(Math.max(1e-4, row * perRow));
+        }
+    }
+
+    /**
+     * Days from the usual watering until the plant wants water.
+     *
+     * @param held water held after soaking and draining [vol/vol]
+     * @param beyondReach water that the plant cannot draw [vol/vol]
+     */
+    double days(final double held, final double beyondReach) {
+        final double place = drying.usableLitres(held, beyondReach) / perRow;
+        final int row = Math.min(ROWS - 1, (int) place);
+        return days[row] + Math.min(1, place - row) * (days[row + 1] - days[row]);
+    }
+}

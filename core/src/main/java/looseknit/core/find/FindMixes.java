@@ -1,0 +1,337 @@
+package looseknit.core.find;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
+import looseknit.core.blend.Recipe;
+
+/**
+ * Finds blends. Every recipe of the candidates in whole parts, up to the numbers of materials and parts that are asked for, is either read
+ * or shown by a bound to be no better; the same question always has the same answer. Of equally good blends the one with fewer materials
+ * is taken, then with fewer parts, then the cheaper.
+ */
+public final class FindMixes {
+
+    private static final int MOST_PROPOSALS = 6;
+
+    /** Penalty by which a blend may miss more than the closest and still count as about as good: 2 points of fit. */
+    private static final double ABOUT_AS_GOOD = 0.06;
+
+    /** What the best in other respects is sought among: blends that people mix. */
+    private static final int TRADED_MATERIALS = 4;
+
+    private static final int TRADED_PARTS = 10;
+
+    /** Share of the time that may go to the closest; the rest is for what else there is. */
+    private static final double SHARE_FOR_CLOSEST = 0.75;
+
+    private static final double ALL_FITS = 99.5;
+
+    private final Question question;
+    private final Watch watch;
+    private final long began = System.nanoTime();
+
+    private FindMixes(final Question question, final Watch watch) {
+        this.question = question;
+        this.watch = watch;
+    }
+
+    /**
+     * Looks for the blends that answer a question.
+     *
+     * @param watch hears how far it is; if it calls the search off, the answer is what was found so far
+     */
+    public static Answer find(final Question question, final Watch watch) {
+        return new FindMixes(question, watch)
+                .answer(EnumSet.of(Title.CHEAPEST, Title.LONGEST, Title.LIGHTEST, Title.SAFEST));
+    }
+
+    /** The same, with the blend that makes the most of what is left among the first. */
+    public static Answer useUp(final Question question, final Watch watch) {
+        return new FindMixes(question, watch).answer(EnumSet.of(Title.MOST, Title.CHEAPEST, Title.SAFEST));
+    }
+
+    /**
+     * Looks for the fewest extra parts that bring what is fixed to its targets, and for what each further part could bring.
+     */
+    public static Answer improve(final Question question, final Watch watch) {
+        return new FindMixes(question, watch).improved();
+    }
+
+    /** Looks for what to take in place of a row of a blend that is missing. */
+    public static Answer replace(final Question question, final Recipe given, final int row, final Watch watch) {
+        final FindMixes find = new FindMixes(question, watch);
+        final List<StandInMix> standIns = StandInMix.of(question, given, row, watch);
+        if (standIns.isEmpty()) {
+            return find.nothing("There is nothing else to take: no other material is left to search among.");
+        }
+        return new Answer(
+                standIns.stream().map(FindMixes::standing).toList(),
+                List.of(),
+                new Answer.Proof(
+                        true,
+                        0,
+                        0,
+                        0,
+                        TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - find.began),
+                        "Nearest to what it was with one other material, and with two; the other parts stay as they are."),
+                Optional.empty(),
+                List.of(),
+                OptionalDouble.empty(),
+                List.of());
+    }
+
+    private static Proposal standing(final StandInMix standIn) {
+        return standIn.proposal()
+                .saying(
+                        standIn.words() + ".",
+                        standIn.changes().isEmpty()
+                                ? List.of("reads as before, as far as one would notice")
+                                : standIn.changes());
+    }
+
+    /**
+     * The closest blend alone, for measuring.
+     *
+     * @param bounding whether bounds may leave recipes out; without them every recipe is read
+     */
+    public static Measured measure(final Question question, final boolean bounding, final Watch watch) {
+        final FindMixes find = new FindMixes(question, watch);
+        final int most = Math.min(
+                question.limits().mostMaterials(), question.candidates().size());
+        final Meter meter = new Meter(question);
+        final Closest closest = new Closest(meter, most);
+        final Sweep.Done done = new Sweep(meter, watch, find.deadline(1), bounding)
+                .run(closest, Watch.Stage.CLOSEST, find.least(), most);
+        final Find best = closest.overall().orElseThrow();
+        return new Measured(new Proposals(meter).recipe(best), Score.fit(best.penalty()), find.proof(done, best));
+    }
+
+    /**
+     * The closest blend with what it took to find it.
+     *
+     * @param recipe the blend
+     * @param fit its fit, 0 to 100
+     * @param proof how the search came to its end
+     */
+    public record Measured(Recipe recipe, double fit, Answer.Proof proof) {}
+
+    /** Fit of a recipe of the candidates, doses chosen by the search, 0 to 100. */
+    public static double fit(final Question question, final Map<Integer, Integer> parts) {
+        final Meter meter = new Meter(question);
+        final Reader reader = meter.reader();
+        final int[] support =
+                parts.keySet().stream().mapToInt(Integer::intValue).sorted().toArray();
+        final int[] amounts = IntStream.of(support).map(parts::get).toArray();
+        reader.load(support, support.length);
+        reader.press(support, amounts, support.length);
+        reader.read();
+        return Score.fit(reader.penalty(Double.POSITIVE_INFINITY));
+    }
+
+    private long deadline(final double share) {
+        return began
+                + (long)
+                        (share * TimeUnit.MILLISECONDS.toNanos(question.limits().mostMillis()));
+    }
+
+    private int least() {
+        return question.fixed().isEmpty() ? 1 : 0;
+    }
+
+    private Answer answer(final Set<Title> respects) {
+        final int most = Math.min(
+                question.limits().mostMaterials(), question.candidates().size());
+        if (most < least()) {
+            return nothing("There is nothing to mix: no material is left to search among.");
+        }
+        final Meter meter = new Meter(question);
+        final Closest closest = new Closest(meter, Math.max(1, most));
+        final Sweep.Done done = new Sweep(meter, watch, deadline(SHARE_FOR_CLOSEST), true)
+                .run(closest, Watch.Stage.CLOSEST, least(), most);
+        final Optional<Find> best = closest.overall();
+        if (best.isEmpty()) {
+            return nothing(
+                    watch.cancelled()
+                            ? "The search was called off before anything was found."
+                            : "Nothing can be mixed within these limits: look at least and greatest shares, at what is left, and at the number of parts.");
+        }
+        final Answer.Proof proof = proof(done, best.get());
+        final Proposals proposals = new Proposals(meter);
+        final Map<Title, Find> found = titled(meter, proposals, closest, best.get(), respects, most);
+        final List<Find> others = IntStream.rangeClosed(1, most)
+                .map(i -> most - i + 1)
+                .mapToObj(closest::of)
+                .flatMap(Optional::stream)
+                .filter(find -> find.penalty() <= best.get().penalty() + 5 * ABOUT_AS_GOOD)
+                .toList();
+        tell(best.get());
+        final List<Proposal> distinct = proposals.distinct(found, others, MOST_PROPOSALS);
+        return explained(meter, proposals, best.get(), distinct, counts(closest, proposals, most), proof);
+    }
+
+    /** The best in each respect, in the order in which they are shown: the closest first, and what was wished for next. */
+    private Map<Title, Find> titled(
+            final Meter meter,
+            final Proposals proposals,
+            final Closest closest,
+            final Find best,
+            final Set<Title> respects,
+            final int most) {
+        final Map<Title, Find> found = new LinkedHashMap<>();
+        found.put(Title.CLOSEST, best);
+        final Map<Title, Find> others = new LinkedHashMap<>();
+        IntStream.range(least(), most)
+                .mapToObj(closest::of)
+                .flatMap(Optional::stream)
+                .filter(find -> find.penalty() <= best.penalty() + ABOUT_AS_GOOD)
+                .findFirst()
+                .ifPresent(find -> others.put(Title.FEWEST, find));
+        if (!watch.cancelled()) {
+            trades(meter, proposals, best, respects, most, others);
+        }
+        if (Words.peaty(proposals.recipe(best))) {
+            closest.withoutPeat().ifPresent(find -> others.put(Title.NO_PEAT, find));
+        }
+        if (question.brief().wishes().cheap() && others.containsKey(Title.CHEAPEST)) {
+            found.put(Title.CHEAPEST, others.get(Title.CHEAPEST));
+        }
+        found.putAll(others);
+        return found;
+    }
+
+    private void trades(
+            final Meter meter,
+            final Proposals proposals,
+            final Find best,
+            final Set<Title> respects,
+            final int most,
+            final Map<Title, Find> found) {
+        final Set<Title> sought = EnumSet.copyOf(respects);
+        if (question.candidates().stream().anyMatch(each -> each.pricePerLitre().isEmpty())) {
+            sought.remove(Title.CHEAPEST);
+        }
+        final int few = Math.min(most, TRADED_MATERIALS);
+        final Meter simpler = new Meter(
+                question.within(question.limits()
+                        .with(few, Math.min(TRADED_PARTS, question.limits().mostParts()))),
+                meter.dry);
+        final Trades trades = new Trades(simpler, best.penalty() + ABOUT_AS_GOOD, sought, proposals.spread(best));
+        new Sweep(simpler, watch, deadline(1), true).run(trades, Watch.Stage.TRADES, least(), few);
+        for (final Title title : respects) {
+            trades.of(title).ifPresent(find -> found.put(title, find));
+        }
+    }
+
+    private void tell(final Find best) {
+        watch.progress(new Watch.Progress(Watch.Stage.EXPLAINING, 0, 1, best.penalty(), best.penalty()));
+    }
+
+    private Answer explained(
+            final Meter meter,
+            final Proposals proposals,
+            final Find best,
+            final List<Proposal> distinct,
+            final List<Answer.OfCount> counts,
+            final Answer.Proof proof) {
+        if (watch.cancelled()) {
+            return new Answer(
+                    distinct,
+                    counts,
+                    proof,
+                    Optional.empty(),
+                    List.of(),
+                    OptionalDouble.empty(),
+                    List.of("The search was called off; this is what it had found."));
+        }
+        final Aside aside = new Aside(question, watch);
+        final boolean fits = Score.fit(best.penalty()) >= ALL_FITS;
+        return new Answer(
+                distinct,
+                counts,
+                proof,
+                fits ? Optional.empty() : aside.clash(meter, best),
+                fits ? List.of() : aside.wouldHelp(meter, best),
+                aside.exactPartsGain(distinct.get(0)),
+                List.of());
+    }
+
+    private static List<Answer.OfCount> counts(final Closest closest, final Proposals proposals, final int most) {
+        final List<Answer.OfCount> counts = new ArrayList<>();
+        for (int size = 1; size <= most; size++) {
+            final int count = size;
+            closest.of(size)
+                    .ifPresent(find -> counts.add(
+                            new Answer.OfCount(count, Score.fit(find.penalty()), Words.parts(proposals.recipe(find)))));
+        }
+        return List.copyOf(counts);
+    }
+
+    private Answer.Proof proof(final Sweep.Done done, final Find best) {
+        final double gap = done.complete() ? 0 : Math.max(0, Score.fit(done.bound()) - Score.fit(best.penalty()));
+        final boolean proved = done.complete() || gap == 0;
+        final long millis = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
+        final String space = "%s up to %d of these %d materials in up to %d parts"
+                .formatted(
+                        question.fixed().isEmpty() ? "recipe of" : "addition of",
+                        Math.min(
+                                question.limits().mostMaterials(),
+                                question.candidates().size()),
+                        question.candidates().size(),
+                        question.limits().mostParts());
+        final String words = proved
+                ? "No other %s scores better: all %s were settled, %s of them by mixing them in the model, the rest by a bound."
+                        .formatted(space, Words.count(done.total()), Words.count(done.read()))
+                : String.format(
+                        Locale.ROOT,
+                        "Not proved: %s of %s recipes are settled; some other %s may fit up to %s better.",
+                        Words.count(done.covered()),
+                        Words.count(done.total()),
+                        space,
+                        Words.points(gap));
+        return new Answer.Proof(proved, done.total(), done.read(), gap, millis, words);
+    }
+
+    private Answer nothing(final String words) {
+        return new Answer(
+                List.of(),
+                List.of(),
+                new Answer.Proof(true, 0, 0, 0, 0, words),
+                Optional.empty(),
+                List.of(),
+                OptionalDouble.empty(),
+                List.of(words));
+    }
+
+    private Answer improved() {
+        final int most = Math.min(
+                question.limits().mostMaterials(), question.candidates().size());
+        final Meter meter = new Meter(question);
+        final Extra extra = new Extra(question.limits().mostParts());
+        final Sweep.Done done =
+                new Sweep(meter, watch, deadline(SHARE_FOR_CLOSEST), true).run(extra, Watch.Stage.CLOSEST, 0, most);
+        final List<Find> stairs = extra.stairs();
+        if (stairs.isEmpty()) {
+            return nothing("The search was called off before anything was found.");
+        }
+        final Find best = stairs.get(stairs.size() - 1);
+        final Map<Title, Find> found = new EnumMap<>(Title.class);
+        found.put(Title.FEWEST_EXTRA, best);
+        final List<Find> fewer = new ArrayList<>(stairs.subList(0, stairs.size() - 1));
+        Collections.reverse(fewer);
+        tell(best);
+        final Proposals proposals = new Proposals(meter);
+        final List<Proposal> distinct = proposals.distinct(found, fewer, MOST_PROPOSALS);
+        return explained(meter, proposals, best, distinct, List.of(), proof(done, best));
+    }
+}

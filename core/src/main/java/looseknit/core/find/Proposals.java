@@ -1,0 +1,221 @@
+package looseknit.core.find;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import looseknit.core.blend.Recipe;
+import looseknit.core.material.Amendment;
+import looseknit.core.material.Material;
+import looseknit.core.need.Quality;
+import looseknit.core.need.Target;
+import looseknit.core.reading.Evaluation;
+import looseknit.core.reading.Evaluator;
+import looseknit.core.reading.Figures;
+import looseknit.core.reading.MonteCarlo;
+import looseknit.core.reading.Phrases;
+
+/** Makes proposals of what a search found. */
+final class Proposals {
+
+    private static final int DRAWS = 200;
+    private static final long SEED = 5;
+
+    private final Meter meter;
+    private final Question question;
+
+    Proposals(final Meter meter) {
+        this.meter = meter;
+        this.question = meter.question;
+    }
+
+    /** The recipe that was found, on top of what is fixed, with its doses. */
+    Recipe recipe(final Find find) {
+        final Map<Material, Double> amounts = new LinkedHashMap<>();
+        question.fixed().forEach(part -> amounts.merge(part.material(), part.amount(), Double::sum));
+        for (int s = 0; s < find.support().length; s++) {
+            amounts.merge(
+                    question.candidates().get(find.support()[s]).material(), (double) find.parts()[s], Double::sum);
+        }
+        final List<Recipe.Part> parts = amounts.entrySet().stream()
+                .map(entry -> new Recipe.Part(entry.getKey(), entry.getValue()))
+                .sorted(
+                        question.fixed().isEmpty()
+                                ? Comparator.comparingDouble(Recipe.Part::amount)
+                                        .reversed()
+                                : (a, b) -> 0)
+                .toList();
+        final List<Recipe.Dose> doses = new ArrayList<>();
+        dose(question.doses().lime(), find.doseSteps()[0], doses);
+        dose(question.doses().acidifier(), find.doseSteps()[1], doses);
+        dose(question.doses().feed(), find.doseSteps()[2], doses);
+        return new Recipe(Recipe.Measure.PARTS, parts, doses);
+    }
+
+    private static void dose(final Optional<Amendment> amendment, final int steps, final List<Recipe.Dose> doses) {
+        if (steps > 0) {
+            doses.add(new Recipe.Dose(amendment.orElseThrow(), Math.rint(steps * Dosing.STEP_G_PER_L * 100) / 100));
+        }
+    }
+
+    /** A proposal with nothing said yet about what it gives up. */
+    Proposal of(final Find find, final Set<Title> titles) {
+        return of(find, titles, List.of());
+    }
+
+    /** The same with further doses that count for what is read off it, though they were not searched for. */
+    Proposal of(final Find find, final Set<Title> titles, final List<Recipe.Dose> further) {
+        final Recipe found = recipe(find);
+        final List<Recipe.Dose> doses = new ArrayList<>(found.doses());
+        doses.addAll(further);
+        final Recipe recipe = new Recipe(found.measure(), found.parts(), doses);
+        final Reader reader = meter.reader();
+        final int size = find.support().length;
+        reader.load(find.support(), size);
+        reader.press(find.support(), find.parts(), size);
+        reader.read();
+        reader.penalty(Double.POSITIVE_INFINITY);
+        final Evaluation evaluation = Evaluator.evaluate(recipe, question.brief(), question.known());
+        return new Proposal(
+                titles,
+                recipe,
+                find.penalty(),
+                Score.fit(find.penalty()),
+                Words.summary(evaluation, question.targets()),
+                List.of(),
+                priced(recipe) ? OptionalDouble.of(reader.costPerLitre()) : OptionalDouble.empty(),
+                reader.wetKgPerL(),
+                reader.lifeYears(),
+                MonteCarlo.chanceThatAllFits(
+                        recipe, question.brief(), question.known(), question.targets(), DRAWS, SEED),
+                recipe.parts().stream()
+                        .map(Recipe.Part::material)
+                        .filter(material -> question.candidates().stream()
+                                .anyMatch(each -> each.material().equals(material) && !each.onShelf()))
+                        .toList(),
+                Trades.mostLitres(meter, reader, find.support(), find.parts(), size),
+                reasons(recipe),
+                evaluation);
+    }
+
+    private boolean priced(final Recipe recipe) {
+        return recipe.parts().stream()
+                .allMatch(part -> question.candidates().stream()
+                        .anyMatch(each -> each.material().equals(part.material())
+                                && each.pricePerLitre().isPresent()));
+    }
+
+    /** What each part is there for: the target that suffers most without it, or else the reading that moves most. */
+    private List<Proposal.Reason> reasons(final Recipe recipe) {
+        if (recipe.parts().size() < 2) {
+            return List.of();
+        }
+        final Map<Quality, Double> now = figures(recipe);
+        final List<Proposal.Reason> reasons = new ArrayList<>();
+        for (int row = 0; row < recipe.parts().size(); row++) {
+            final List<Recipe.Part> rest = new ArrayList<>(recipe.parts());
+            final Material material = rest.remove(row).material();
+            final Map<Quality, Double> without = figures(new Recipe(Recipe.Measure.PARTS, rest, recipe.doses()));
+            question.targets().stream()
+                    .filter(target -> now.containsKey(target.quality()))
+                    .max(Comparator.comparingDouble(target -> matters(target, now, without)))
+                    .ifPresent(target -> reasons.add(reason(material, target.quality(), now, without)));
+        }
+        return List.copyOf(reasons);
+    }
+
+    private static double matters(
+            final Target target, final Map<Quality, Double> now, final Map<Quality, Double> without) {
+        final double a = now.get(target.quality());
+        final double b = without.get(target.quality());
+        return target.penalty(b) - target.penalty(a) + 0.02 * target.weight() * Math.abs(b - a) / target.scale();
+    }
+
+    private static Proposal.Reason reason(
+            final Material material,
+            final Quality quality,
+            final Map<Quality, Double> now,
+            final Map<Quality, Double> without) {
+        return new Proposal.Reason(
+                material,
+                quality,
+                "%s %s, without it %s"
+                        .formatted(
+                                Words.of(quality),
+                                Phrases.figureWithUnit(quality, now.get(quality)),
+                                Phrases.figureWithUnit(quality, without.get(quality))));
+    }
+
+    private Map<Quality, Double> figures(final Recipe recipe) {
+        return new Figures(recipe, question.brief(), question.known()).all(Figures.leastAir(question.brief()));
+    }
+
+    /** Spread of the readings of a blend. */
+    Map<Quality, Double> spread(final Find find) {
+        final Map<Quality, Double> spread = new EnumMap<>(Quality.class);
+        Evaluator.evaluate(recipe(find), question.brief(), question.known())
+                .readings()
+                .forEach(reading ->
+                        spread.put(reading.quality(), reading.estimate().sd()));
+        return spread;
+    }
+
+    /** The proposals that differ, each with all its titles, with what it gives up against the first. */
+    List<Proposal> distinct(final Map<Title, Find> found, final List<Find> further, final int most) {
+        final Map<String, Find> finds = new LinkedHashMap<>();
+        final Map<String, Set<Title>> titles = new LinkedHashMap<>();
+        found.forEach((title, find) -> {
+            final String key = Words.parts(recipe(find));
+            if (finds.containsKey(key) || finds.size() < most) {
+                finds.putIfAbsent(key, find);
+                titles.computeIfAbsent(key, any -> EnumSet.noneOf(Title.class)).add(title);
+            }
+        });
+        for (final Find find : further) {
+            final String key = Words.parts(recipe(find));
+            if (!finds.containsKey(key) && finds.size() < most) {
+                finds.put(key, find);
+                titles.put(key, EnumSet.noneOf(Title.class));
+            }
+        }
+        final List<Proposal> proposals = new ArrayList<>();
+        finds.forEach((key, find) -> proposals.add(of(find, titles.getOrDefault(key, Set.of()))));
+        return said(safest(proposals));
+    }
+
+    /** The most forgiving is the one that most draws by chance bear out. */
+    private static List<Proposal> safest(final List<Proposal> proposals) {
+        if (proposals.stream().noneMatch(each -> each.titles().contains(Title.SAFEST))) {
+            return proposals;
+        }
+        final double best =
+                proposals.stream().mapToDouble(Proposal::chance).max().orElse(0);
+        final List<Proposal> result = new ArrayList<>();
+        boolean given = false;
+        for (final Proposal each : proposals) {
+            final Set<Title> titles = EnumSet.noneOf(Title.class);
+            titles.addAll(each.titles());
+            titles.remove(Title.SAFEST);
+            if (!given && each.chance() == best) {
+                titles.add(Title.SAFEST);
+                given = true;
+            }
+            result.add(each.with(titles, each.givesUp()));
+        }
+        return result;
+    }
+
+    private static List<Proposal> said(final List<Proposal> proposals) {
+        final List<Proposal> result = new ArrayList<>();
+        for (final Proposal each : proposals) {
+            result.add(result.isEmpty() ? each : each.with(each.titles(), Words.givesUp(proposals.get(0), each)));
+        }
+        return List.copyOf(result);
+    }
+}

@@ -1,0 +1,103 @@
+package looseknit.core.find;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import looseknit.core.blend.Recipe;
+import looseknit.core.material.Amendment;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.need.Brief;
+import looseknit.core.need.Target;
+import looseknit.core.need.Targets;
+import looseknit.core.reading.Known;
+
+/**
+ * What is searched for.
+ *
+ * @param brief what the blend is for
+ * @param targets what is wanted of each reading; those of the brief unless the search is for something else
+ * @param known what tests have shown, and how volumes are measured out
+ * @param candidates materials that may go in; at most {@link Limits#MOST_CANDIDATES}
+ * @param fixed parts that are in the blend already and stay as they are; may be none
+ * @param doses what may be dosed to bring acidity and food to their targets
+ * @param limits how far the search goes
+ */
+public record Question(
+        Brief brief,
+        List<Target> targets,
+        Known known,
+        List<Candidate> candidates,
+        List<Recipe.Part> fixed,
+        Doses doses,
+        Limits limits) {
+
+    /**
+     * Amendments that may be dosed.
+     *
+     * @param lime raises the pH
+     * @param acidifier lowers it
+     * @param feed brings nitrogen
+     */
+    public record Doses(Optional<Amendment> lime, Optional<Amendment> acidifier, Optional<Amendment> feed) {
+
+        /** Nothing is dosed. */
+        public static final Doses NONE = new Doses(Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    public Question {
+        targets = List.copyOf(targets);
+        candidates = List.copyOf(candidates);
+        fixed = List.copyOf(fixed);
+        if (candidates.size() > Limits.MOST_CANDIDATES) {
+            throw new OutOfRangeException(
+                    "candidates",
+                    "%d materials".formatted(candidates.size()),
+                    "at most %d: leave out what you would not use".formatted(Limits.MOST_CANDIDATES));
+        }
+        if (targets.isEmpty()) {
+            throw new OutOfRangeException("brief.plant", "open", "a plant: without one there is nothing to aim at");
+        }
+    }
+
+    /** A question for the targets of a brief, with nothing fixed and nothing dosed. */
+    public static Question of(final Brief brief, final List<Candidate> candidates, final Limits limits) {
+        return new Question(brief, Targets.of(brief), Known.NOTHING, candidates, List.of(), Doses.NONE, limits);
+    }
+
+    /** The same with other candidates. */
+    public Question among(final List<Candidate> others) {
+        return new Question(brief, targets, known, others, fixed, doses, limits);
+    }
+
+    /** The same with a further candidate. */
+    public Question and(final Candidate further) {
+        final List<Candidate> all = new ArrayList<>(candidates);
+        all.add(further);
+        return among(all);
+    }
+
+    /** The same with other targets. */
+    public Question aimingAt(final List<Target> others) {
+        return new Question(brief, others, known, candidates, fixed, doses, limits);
+    }
+
+    /** The same for another brief and its targets. */
+    public Question with(final Brief other) {
+        return new Question(other, Targets.of(other), known, candidates, fixed, doses, limits);
+    }
+
+    /** The same on top of other fixed parts. */
+    public Question upon(final List<Recipe.Part> others) {
+        return new Question(brief, targets, known, candidates, others, doses, limits);
+    }
+
+    /** The same with other doses allowed. */
+    public Question dosing(final Doses others) {
+        return new Question(brief, targets, known, candidates, fixed, others, limits);
+    }
+
+    /** The same within other limits. */
+    public Question within(final Limits others) {
+        return new Question(brief, targets, known, candidates, fixed, doses, others);
+    }
+}

@@ -1,0 +1,74 @@
+package looseknit.core.find;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import looseknit.core.material.Material;
+
+/**
+ * Why a material is not in the best blend.
+ *
+ * @param material the material
+ * @param words the reason, in sentences
+ * @param best the best blend that has it, if there is one
+ */
+public record WhyNot(Material material, String words, Optional<Proposal> best) {
+
+    /** Least share that counts as being in a blend. */
+    private static final double SOME = 1e-6;
+
+    /**
+     * Works out why.
+     *
+     * @param question what was searched for
+     * @param candidate the material that was expected; of the candidates or not
+     * @param fit fit of the best blend of all, 0 to 100
+     */
+    public static WhyNot of(final Question question, final Candidate candidate, final double fit, final Watch watch) {
+        final Material material = candidate.material();
+        final Optional<String> barred = Barred.reason(material, question.brief());
+        if (barred.isPresent()) {
+            return new WhyNot(material, barred.get(), Optional.empty());
+        }
+        if (candidate.mostShare() <= 0) {
+            return new WhyNot(material, "You left it out.", Optional.empty());
+        }
+        if (candidate.leftLitres().isPresent() && candidate.leftLitres().getAsDouble() <= 0) {
+            return new WhyNot(material, "None of it is left.", Optional.empty());
+        }
+        final List<Candidate> with = new ArrayList<>();
+        question.candidates().stream()
+                .filter(each -> !each.material().id().equals(material.id()))
+                .forEach(with::add);
+        with.add(candidate.limited(Math.max(SOME, candidate.leastShare()), candidate.mostShare()));
+        final Meter meter = new Meter(question.among(with));
+        final Closest closest = new Closest(meter, question.limits().mostMaterials());
+        new Sweep(meter, watch, System.nanoTime() + question.limits().mostMillis() * 1_000_000, true)
+                .run(
+                        closest,
+                        Watch.Stage.EXPLAINING,
+                        1,
+                        Math.min(question.limits().mostMaterials(), with.size()));
+        final Optional<Proposal> best = closest.overall().map(find -> new Proposals(meter).of(find, Set.of()));
+        return new WhyNot(
+                material,
+                best.map(proposal -> words(proposal, fit)).orElse("No blend with it keeps within the limits."),
+                best);
+    }
+
+    private static String words(final Proposal with, final double fit) {
+        if (with.fit() >= fit - 0.5) {
+            return "A blend with it fits just as well: %s. It was not taken because it needs more materials or parts, or costs more."
+                    .formatted(Words.parts(with.recipe()));
+        }
+        return String.format(
+                Locale.ROOT,
+                "The best blend with it fits %.0f instead of %.0f: %s. %s",
+                with.fit(),
+                fit,
+                Words.parts(with.recipe()),
+                with.summary());
+    }
+}

@@ -1,0 +1,47 @@
+package looseknit.core.need;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import looseknit.core.measure.Band;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class TargetTest {
+
+    private static Target target(final double low, final double high, final double weight) {
+        return new Target(Quality.AIR, new Band(low, high), weight, List.of());
+    }
+
+    /** Misses are counted in widths of the band, by their squares, times the weight. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.2, 0.4, 1, 0.3, 0",
+        "0.2, 0.4, 1, 0.2, 0",
+        "0.2, 0.4, 1, 0.1, 0.25",
+        "0.2, 0.4, 2, 0.6, 2",
+        "0.2, 0.4, 0.5, 0, 0.5"
+    })
+    void countsMissesInWidths(
+            final double low, final double high, final double weight, final double value, final double penalty) {
+        assertThat(target(low, high, weight).penalty(value)).isCloseTo(penalty, within(1e-12));
+    }
+
+    /** A band with one open end is measured by that end: salts twice over their limit miss by a whole scale. */
+    @Test
+    void oneEndedBandsCountToo() {
+        assertThat(target(Double.NEGATIVE_INFINITY, 2, 0.5).penalty(4)).isCloseTo(0.5, within(1e-12));
+        assertThat(target(Double.NEGATIVE_INFINITY, 2, 0.5).penalty(1)).isZero();
+        assertThat(target(3, Double.POSITIVE_INFINITY, 1).penalty(0)).isCloseTo(1, within(1e-12));
+        assertThat(target(3, Double.POSITIVE_INFINITY, 1).penalty(9)).isZero();
+    }
+
+    /** A band that is hardly a band does not make every miss endless. */
+    @Test
+    void aPointIsATwentiethOfItselfWide() {
+        assertThat(target(6, 6, 1).scale()).isCloseTo(0.3, within(1e-12));
+        assertThat(target(0, 0, 1).penalty(1)).isFinite().isPositive();
+    }
+}
