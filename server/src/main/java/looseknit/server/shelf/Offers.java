@@ -1,6 +1,8 @@
 package looseknit.server.shelf;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import looseknit.core.material.Material;
 import looseknit.core.shelf.BuySizes;
@@ -41,6 +43,14 @@ public class Offers {
             new BuySizes.Offer("offer", stock(facts).usableLitres(shelf.material(facts.materialId())), facts.price());
             offers.saveAndFlush(new PackOffer(id, facts));
         }
+    }
+
+    /** Cheapest price of a litre to scoop of each material on offer, by id. */
+    @Transactional(readOnly = true)
+    public Map<String, Double> pricesPerLitre() {
+        final Map<String, Double> prices = new LinkedHashMap<>();
+        all().forEach(offer -> prices.merge(offer.facts().materialId(), offer.pricePerLitre(), Math::min));
+        return prices;
     }
 
     OfferBody get(final UUID id) {

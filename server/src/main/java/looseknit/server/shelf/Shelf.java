@@ -74,6 +74,27 @@ public class Shelf {
         return packs;
     }
 
+    /** Litres to scoop that are left of each material on the shelf, by id. */
+    @Transactional(readOnly = true)
+    public Map<String, Double> leftLitres() {
+        final Map<String, Double> left = new LinkedHashMap<>();
+        lots().forEach(lot -> left.merge(lot.facts().materialId(), lot.facts().leftLitres(), Double::sum));
+        return left;
+    }
+
+    /** Price of a litre to scoop, as each material was bought last, by id; only of those with a price. */
+    @Transactional(readOnly = true)
+    public Map<String, Double> pricesPerLitre() {
+        final Map<String, Double> prices = new LinkedHashMap<>();
+        lots().forEach(lot -> {
+            final LotFacts facts = lot.facts();
+            new Stock(facts.sold(), facts.amount(), facts.swell())
+                    .pricePerLitre(material(facts.materialId()), MeasuredBody.maybe(facts.price()))
+                    .ifPresent(price -> prices.put(facts.materialId(), price));
+        });
+        return prices;
+    }
+
     @Transactional(readOnly = true)
     ShelfLotBody get(final UUID id) {
         return all().stream().filter(lot -> lot.id().equals(id)).findFirst().orElseThrow(() -> new NotThere("lot"));
