@@ -5,12 +5,14 @@ import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import SelectButton from 'primevue/selectbutton'
 import { computed, onMounted, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { Brief, Recipe, Remedy, WayOut } from '@/api/types'
+import type { Brief, Proposal, Recipe, Remedy, WayOut } from '@/api/types'
 import CautionList from '@/caution/CautionList.vue'
+import FindDrawer from '@/find/FindDrawer.vue'
 import { useKeys } from '@/frame/keys'
 import { say, sayProblem } from '@/frame/notices'
+import { useKept } from '@/frame/useKept'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
@@ -34,6 +36,7 @@ import { useBench } from './useBench'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
+const route = useRoute()
 const client = useQueryClient()
 const settings = useSettings()
 const { materialName } = useMaterials()
@@ -185,6 +188,29 @@ const remove = () =>
     })
   })
 
+const finding = computed({
+  get: () => route.query.find !== undefined,
+  set: (open: boolean) => void router.replace({ query: open ? { find: '' } : {} }),
+})
+const locks = useKept<{ ids: string[] }>(`loose-knit.locks.${props.id}`, { ids: [] })
+const lock = (materialId: string) => {
+  const ids = locks.value.ids
+  locks.value.ids = ids.includes(materialId)
+    ? ids.filter((each) => each !== materialId)
+    : [...ids, materialId]
+}
+const takeOver = (proposal: Proposal) =>
+  onceAtATime(async () => {
+    bench.change((now) => ({
+      ...now,
+      recipe: { ...proposal.recipe, ...(now.recipe.scoop ? { scoop: now.recipe.scoop } : {}) },
+    }))
+    chosen.value = -1
+    finding.value = false
+    const version = await bench.keepVersion(`Found: ${proposal.titleWords || proposal.summary}`.slice(0, 200))
+    say(`Taken over as version ${version.number}.`, bench.undo)
+  })
+
 const onRow = (work: (row: number) => void) => () => {
   if (chosen.value >= 0 && chosen.value < recipe.value.parts.length) {
     work(chosen.value)
@@ -217,6 +243,10 @@ useKeys({
     removed(name)
   }),
   a: () => rowsView.value?.focusAdder(),
+  f: () => {
+    finding.value = true
+  },
+  l: onRow((row) => lock(recipe.value.parts[row]?.materialId ?? '')),
   u: bench.undo,
   U: bench.redo,
   v: () => {
@@ -289,6 +319,7 @@ useKeys({
             :shares="shares"
             :litres="litres"
             :chosen="chosen"
+            :locked="locks.ids"
             @choose="chosen = $event"
             @removed="removed"
           />
@@ -303,6 +334,7 @@ useKeys({
       </nav>
       <div class="actions">
         <Button label="Mix a batch" :disabled="busy || !!problem" @click="mixBatch" />
+        <Button label="Find mixes" outlined @click="finding = true" />
         <Button label="Keep this version" outlined :disabled="busy" @click="keeping = true" />
         <span class="ways">
           <button type="button" class="plain" :disabled="!bench.canUndo.value" @click="bench.undo">
@@ -326,6 +358,17 @@ useKeys({
         @accept="accept"
       />
     </section>
+
+    <FindDrawer
+      v-if="onBench"
+      v-model:open="finding"
+      :blend-id="id"
+      :brief="brief"
+      :recipe="recipe"
+      :locked="locks.ids"
+      @take="takeOver"
+      @lock="lock"
+    />
 
     <Dialog v-model:visible="keeping" modal header="Keep this version" :style="{ width: '26rem' }">
       <form class="keep" @submit.prevent="keep">

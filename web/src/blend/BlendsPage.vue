@@ -109,6 +109,7 @@ useKeys({ n: () => void create() })
           option-value="value"
           aria-labelledby="order-label"
         />
+        <RouterLink to="/blends/share">One blend for many plants</RouterLink>
         <Button label="New blend" :disabled="busy" @click="create" />
       </div>
     </div>

@@ -9,7 +9,12 @@ import { figure } from '@/measure/units'
 import { addMaterial, changeBy, fillWith, removeRow, scaleToHundred, setAmount, sumOf } from './recipe'
 
 /** The rows of a recipe: material, parts or per cent, share. */
-const props = defineProps<{ shares: readonly number[]; litres: readonly string[]; chosen: number }>()
+const props = defineProps<{
+  shares: readonly number[]
+  litres: readonly string[]
+  chosen: number
+  locked: readonly string[]
+}>()
 const model = defineModel<Recipe>({ required: true })
 const emit = defineEmits<{ choose: [row: number]; removed: [name: string] }>()
 const { material, materialName } = useMaterials()
@@ -52,7 +57,10 @@ defineExpose({ focusAdder })
         <StitchMark :material-id="part.materialId" :size="24" />
         <span class="name">
           <b>{{ materialName(part.materialId) }}</b>
-          <small class="soft">{{ material(part.materialId)?.grade ?? '' }}</small>
+          <small class="soft"
+            >{{ material(part.materialId)?.grade ?? ''
+            }}<b v-if="locked.includes(part.materialId)"> · locked</b></small
+          >
         </span>
         <span class="stepper">
           <button

@@ -6,6 +6,8 @@ const keys: [string, string][] = [
   ['1 … 9, 0', 'set the parts'],
   ['a', 'add a material'],
   ['Del', 'remove the row'],
+  ['f', 'find mixes; there 1 to 6 take one over'],
+  ['l', 'lock the row while searching'],
   ['u, U', 'undo, redo'],
   ['v', 'keep this version'],
   ['Enter', 'mix a batch'],

@@ -8,7 +8,7 @@ const busy = (event: KeyboardEvent): boolean => {
   }
   return (
     target.closest(
-      'input, textarea, select, [contenteditable], [role="combobox"], [role="listbox"], .p-dialog, .p-popover',
+      'input, textarea, select, [contenteditable], [role="combobox"], [role="listbox"], .p-dialog, .p-popover, .p-drawer',
     ) !== null
   )
 }

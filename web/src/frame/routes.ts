@@ -10,6 +10,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'Blends', place: 'blends' },
   },
   {
+    path: '/blends/share',
+    name: 'share',
+    component: () => import('@/find/SharePage.vue'),
+    meta: { title: 'One blend for many', place: 'blends' },
+  },
+  {
     path: '/blends/:id',
     name: 'blend',
     component: () => import('@/blend/BlendPage.vue'),

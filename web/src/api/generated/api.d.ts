@@ -260,6 +260,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/finds/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_3"];
+        put?: never;
+        post: operations["start_1"];
+        delete: operations["cancel_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finds/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finds/{id}/why-not": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whyNot"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/imports/{id}": {
         parameters: {
             query?: never;
@@ -962,6 +1010,19 @@ export interface components {
             /** Format: double */
             usualLowGPerL: number;
         };
+        AnswerBody: {
+            /** Format: int32 */
+            advisedSplit?: number;
+            byCount: components["schemas"]["OfCount"][];
+            clash?: components["schemas"]["Clash"];
+            /** Format: double */
+            exactPartsGain?: number;
+            proof: components["schemas"]["Proof"];
+            proposals: components["schemas"]["ProposalBody"][];
+            said: string[];
+            splits: components["schemas"]["SplitBody"][];
+            wouldHelp: components["schemas"]["WouldHelp"][];
+        };
         AskedBody: {
             /** Format: uuid */
             blendId?: string;
@@ -1133,6 +1194,10 @@ export interface components {
             own: boolean;
             place: components["schemas"]["PlaceBody"];
         };
+        Clash: {
+            says: string;
+            waysOut: string[];
+        };
         ConstituentBody: {
             id: string;
             name: string;
@@ -1295,6 +1360,54 @@ export interface components {
             /** Format: double */
             rootBallLitres: number;
         };
+        FindBody: {
+            acidifierId?: string;
+            /** @enum {string} */
+            among: "SHELF" | "SHELF_AND_OFFERS" | "CHOSEN";
+            /** Format: double */
+            batchLitres?: number;
+            /** Format: uuid */
+            blendId?: string;
+            briefs: components["schemas"]["BriefBody"][];
+            chosenIds?: string[];
+            feedId?: string;
+            /** @enum {string} */
+            form: "FIND" | "IMPROVE" | "REPLACE" | "USE_UP" | "SHARED";
+            limeId?: string;
+            lockedRows?: number[];
+            /** Format: int32 */
+            mostMaterials: number;
+            /** Format: int32 */
+            mostParts: number;
+            recipe?: components["schemas"]["RecipeBody"];
+            /** Format: int32 */
+            row?: number;
+            shares?: components["schemas"]["ShareBody"][];
+        };
+        FindStateBody: {
+            answer?: components["schemas"]["AnswerBody"];
+            /** Format: double */
+            bestFit?: number;
+            /** Format: int32 */
+            candidates: number;
+            /** Format: int64 */
+            covered: number;
+            /** @enum {string} */
+            form: "FIND" | "IMPROVE" | "REPLACE" | "USE_UP" | "SHARED";
+            /** Format: double */
+            gap?: number;
+            /** Format: uuid */
+            id: string;
+            leftOut: components["schemas"]["LeftOutBody"][];
+            says: string;
+            /** Format: double */
+            share: number;
+            stage: string;
+            /** @enum {string} */
+            state: "WAITING" | "SEARCHING" | "DONE" | "CANCELLED" | "FAILED";
+            /** Format: int64 */
+            total: number;
+        };
         FindingBody: {
             /** Format: int32 */
             decimals: number;
@@ -1320,6 +1433,10 @@ export interface components {
             lotSd: number;
             name: string;
             unit: string;
+        };
+        GroupBody: {
+            plants: number[];
+            proposals: components["schemas"]["ProposalBody"][];
         };
         HabitBody: {
             /** Format: double */
@@ -1398,6 +1515,11 @@ export interface components {
             id: string;
             /** Format: double */
             leftLitres: number;
+        };
+        LeftOutBody: {
+            materialId: string;
+            name: string;
+            why: string;
         };
         LevelBody: {
             /** Format: double */
@@ -1689,6 +1811,13 @@ export interface components {
             madeOn: string;
             test: components["schemas"]["TestBody"];
         };
+        OfCount: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            fit: number;
+            words: string;
+        };
         OfferBody: {
             facts: components["schemas"]["OfferFacts"];
             /** Format: uuid */
@@ -1957,6 +2086,42 @@ export interface components {
             grade: string;
             texture?: components["schemas"]["TextureBody"];
         };
+        Proof: {
+            /** Format: double */
+            gap: number;
+            /** Format: int64 */
+            millis: number;
+            proved: boolean;
+            /** Format: int64 */
+            read: number;
+            /** Format: int64 */
+            total: number;
+            words: string;
+        };
+        ProposalBody: {
+            /** Format: double */
+            chancePercent: number;
+            /** Format: double */
+            costPerLitre?: number;
+            /** Format: double */
+            fit: number;
+            givesUp: string[];
+            /** Format: double */
+            lifeYears: number;
+            /** Format: double */
+            mostLitres?: number;
+            readings: components["schemas"]["VerdictBody"][];
+            reasons: components["schemas"]["ReasonBody"][];
+            recipe: components["schemas"]["RecipeBody"];
+            stops: string[];
+            summary: string;
+            titleWords: string;
+            titles: ("CLOSEST" | "FEWEST" | "CHEAPEST" | "LIGHTEST" | "LONGEST" | "NO_PEAT" | "SAFEST" | "FEWEST_EXTRA" | "MOST")[];
+            toBuy: components["schemas"]["ToBuyBody"][];
+            /** Format: double */
+            wetKgPerL: number;
+            words: string;
+        };
         ReadingBody: {
             /** Format: int32 */
             decimals: number;
@@ -1977,6 +2142,11 @@ export interface components {
             value: number;
             /** @enum {string} */
             verdict: "NO_TARGET" | "FITS" | "LOW_EDGE" | "HIGH_EDGE" | "TOO_LOW" | "TOO_HIGH";
+            words: string;
+        };
+        ReasonBody: {
+            materialId: string;
+            name: string;
             words: string;
         };
         RecipeBody: {
@@ -2041,6 +2211,13 @@ export interface components {
             startDay: number;
             /** @enum {string} */
             way: "THOROUGHLY" | "LIGHTLY" | "FROM_BELOW";
+        };
+        ShareBody: {
+            /** Format: double */
+            leastPercent: number;
+            materialId: string;
+            /** Format: double */
+            mostPercent: number;
         };
         SheetBody: {
             certainty?: string;
@@ -2112,6 +2289,11 @@ export interface components {
             usualSwell: number;
             words: string;
         };
+        SplitBody: {
+            groups: components["schemas"]["GroupBody"][];
+            /** Format: double */
+            worstFit: number;
+        };
         SpreadBody: {
             /** Format: double */
             high80: number;
@@ -2119,6 +2301,10 @@ export interface components {
             low80: number;
             /** Format: double */
             value: number;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
         };
         StandInBody: {
             changes: string[];
@@ -2239,6 +2425,10 @@ export interface components {
             siltPercent: number;
             words: string;
         };
+        ToBuyBody: {
+            materialId: string;
+            name: string;
+        };
         TodayBody: {
             /** Format: date */
             date: string;
@@ -2262,6 +2452,22 @@ export interface components {
             high: number;
             /** Format: double */
             low: number;
+            words: string;
+        };
+        VerdictBody: {
+            figure: string;
+            label: string;
+            /** @enum {string} */
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
+            target: string;
+            /** Format: double */
+            targetHigh?: number;
+            /** Format: double */
+            targetLow?: number;
+            /** Format: double */
+            value: number;
+            /** @enum {string} */
+            verdict: "NO_TARGET" | "FITS" | "LOW_EDGE" | "HIGH_EDGE" | "TOO_LOW" | "TOO_HIGH";
             words: string;
         };
         VersionBody: {
@@ -2316,6 +2522,12 @@ export interface components {
             /** Format: double */
             week: number;
         };
+        WhyNotBody: {
+            best?: components["schemas"]["ProposalBody"];
+            materialId: string;
+            name: string;
+            words: string;
+        };
         WishesBody: {
             cheap: boolean;
             drainageLayer?: boolean;
@@ -2334,6 +2546,13 @@ export interface components {
             litres: number;
             /** Format: double */
             pricePerLitre?: number;
+        };
+        WouldHelp: {
+            /** Format: double */
+            fit: number;
+            id: string;
+            name: string;
+            words: string;
         };
         YearBody: {
             /** Format: double */
@@ -2880,6 +3099,120 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    get_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FindStateBody"];
+                };
+            };
+        };
+    };
+    start_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FindBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FindStateBody"];
+                };
+            };
+        };
+    };
+    cancel_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    events: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    whyNot: {
+        parameters: {
+            query: {
+                materialId: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WhyNotBody"];
                 };
             };
         };

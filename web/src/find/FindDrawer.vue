@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import Drawer from 'primevue/drawer'
+import { nextTick } from 'vue'
+import type { Brief, Proposal, Recipe } from '@/api/types'
+import { useKept } from '@/frame/useKept'
+import { askedFor, NOTHING_SAID, type Wanted } from './asked'
+import FindForm from './FindForm.vue'
+import FindProgress from './FindProgress.vue'
+import FoundList from './FoundList.vue'
+import { useFind } from './useFind'
+
+/** Finding mixes for the blend on the bench. */
+const props = defineProps<{ blendId: string; brief: Brief; recipe: Recipe; locked: readonly string[] }>()
+const open = defineModel<boolean>('open', { required: true })
+const emit = defineEmits<{ take: [proposal: Proposal]; lock: [materialId: string] }>()
+
+const wanted = useKept<Wanted>('loose-knit.find.wanted', NOTHING_SAID)
+const find = useFind(props.blendId)
+
+const search = () =>
+  find.start(askedFor(wanted.value, props.brief, props.recipe, props.locked, props.blendId))
+
+const onKey = (event: KeyboardEvent) => {
+  const target = event.target as HTMLElement
+  if (
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    target.closest('input, textarea, [role="combobox"]')
+  ) {
+    return
+  }
+  const proposal = find.state.value?.answer?.proposals[Number(event.key) - 1]
+  if (/^[1-6]$/.test(event.key) && proposal) {
+    event.preventDefault()
+    emit('take', proposal)
+  }
+}
+const shown = async () => {
+  await nextTick()
+  document.querySelector<HTMLElement>('.find-drawer .find-form button[type="submit"]')?.focus()
+}
+</script>
+
+<template>
+  <Drawer
+    v-model:visible="open"
+    position="bottom"
+    header="Find mixes"
+    class="find-drawer"
+    :style="{ height: 'min(92vh, 860px)' }"
+    :close-button-props="{
+      'aria-label': 'Close find mixes',
+      severity: 'secondary',
+      text: true,
+      rounded: true,
+    }"
+    @show="shown"
+  >
+    <div class="inside" @keydown="onKey">
+      <FindForm
+        v-model="wanted"
+        :recipe="recipe"
+        :locked="locked"
+        :running="find.running.value"
+        @search="search"
+        @stop="find.stop"
+        @lock="emit('lock', $event)"
+      />
+      <p v-if="find.problem.value" class="say harm" role="alert">{{ find.problem.value }}</p>
+      <FindProgress v-if="find.running.value" :state="find.state.value" />
+      <FoundList v-else-if="find.state.value" :state="find.state.value" @take="emit('take', $event)" />
+      <p v-else class="soft">
+        Every recipe of these materials in whole parts is weighed against the targets of the brief; nothing
+        better is left out. Name a plant in the brief, then search.
+      </p>
+    </div>
+  </Drawer>
+</template>
+
+<style>
+.find-drawer .p-drawer-header {
+  padding: 10px 20px 6px;
+}
+.find-drawer .p-drawer-title {
+  font: 650 22px/1.15 var(--heading);
+}
+</style>
+
+<style scoped>
+.inside {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  max-width: 1500px;
+  margin: 0 auto;
+}
+</style>

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import ProgressBar from 'primevue/progressbar'
+import type { FindState } from '@/api/types'
+import { progressWords } from './asked'
+
+/** How far a search is. */
+defineProps<{ state: FindState | undefined }>()
+</script>
+
+<template>
+  <div class="find-progress" role="status" aria-live="polite">
+    <ProgressBar
+      :value="Math.round(100 * (state?.share ?? 0))"
+      :show-value="false"
+      aria-label="How much of the search is settled"
+    />
+    <p class="soft">{{ state ? progressWords(state) : 'asking …' }}</p>
+  </div>
+</template>
+
+<style scoped>
+.find-progress :deep(.p-progressbar) {
+  height: 10px;
+  border-radius: 2px;
+}
+p {
+  margin-top: 4px;
+}
+</style>

@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { answer, api } from '@/api/client'
+import type { FindState, Material, Proposal, WhyNot } from '@/api/types'
+import MaterialPicker from '@/material/MaterialPicker.vue'
+import { figure } from '@/measure/units'
+import ProposalCard from './ProposalCard.vue'
+
+/** What a search found: proposals side by side, the proof, what stands in the way, what would help, and why not. */
+const props = defineProps<{ state: FindState }>()
+const emit = defineEmits<{ take: [proposal: Proposal] }>()
+
+const found = computed(() => props.state.answer)
+const counts = computed(() =>
+  (found.value?.byCount ?? [])
+    .map((each) => `${each.count} ${each.count === 1 ? 'material' : 'materials'}: ${figure(each.fit, 0)}`)
+    .join(' · '),
+)
+const gain = computed(() => {
+  const points = found.value?.exactPartsGain
+  if (points === undefined || props.state.form === 'REPLACE') {
+    return ''
+  }
+  return points < 0.05
+    ? 'Exact proportions would gain nothing over these whole parts.'
+    : `Exact proportions of the same materials would gain ${figure(points, 1)} points of fit over whole parts.`
+})
+
+const heading = (proposal: Proposal) => {
+  const parts = proposal.recipe.parts.reduce((sum, part) => sum + part.amount, 0)
+  return props.state.form === 'IMPROVE'
+    ? `${figure(parts, 1, true)} parts in all`
+    : `with ${proposal.recipe.parts.length} ${proposal.recipe.parts.length === 1 ? 'material' : 'materials'}`
+}
+
+const why = ref<WhyNot>()
+const whyProblem = ref('')
+const asking = ref(false)
+watch(
+  () => props.state.id,
+  () => {
+    why.value = undefined
+    whyProblem.value = ''
+  },
+)
+const askWhy = async (material: Material) => {
+  asking.value = true
+  whyProblem.value = ''
+  try {
+    why.value = await answer(
+      api.GET('/api/finds/{id}/why-not', {
+        params: { path: { id: props.state.id }, query: { materialId: material.id } },
+      }),
+    )
+  } catch (error) {
+    whyProblem.value = error instanceof Error ? error.message : String(error)
+  } finally {
+    asking.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="found">
+    <p v-if="state.says" class="say" :class="state.state === 'FAILED' ? 'harm' : 'attention'" role="alert">
+      {{ state.says }}
+    </p>
+    <template v-if="found">
+      <p v-for="said in found.said" :key="said" class="say attention">
+        {{ said }}
+        <template v-if="state.candidates === 0">
+          <RouterLink to="/shelf/here">Put on the shelf</RouterLink> the three or four things that you own, or
+          pick materials under “Among”.
+        </template>
+      </p>
+      <div v-if="found.clash" class="say attention">
+        <p>
+          <b>{{ found.clash.says }}</b>
+        </p>
+        <ul v-if="found.clash.waysOut.length > 0">
+          <li v-for="way in found.clash.waysOut" :key="way">{{ way }}</li>
+        </ul>
+      </div>
+      <p v-if="found.wouldHelp.length > 0" class="say">
+        {{ found.wouldHelp.map((each) => each.words).join(' ') }}
+      </p>
+      <div v-if="found.proposals.length > 0" class="proposals">
+        <ProposalCard
+          v-for="(proposal, at) in found.proposals"
+          :key="at"
+          :proposal="proposal"
+          :place="at + 1"
+          :heading="heading(proposal)"
+          :take="`Take it over (${at + 1})`"
+          @take="emit('take', proposal)"
+        />
+      </div>
+      <div v-if="found.proposals.length > 0" class="foot">
+        <p class="soft proof">
+          {{ found.proof.words }} {{ gain }}
+          <template v-if="counts">Best fit with {{ counts }}.</template>
+        </p>
+        <p v-if="state.leftOut.length > 0" class="soft">
+          Left out:
+          {{ state.leftOut.map((each) => `${each.name} (${each.why.replace(/\.$/, '')})`).join('; ') }}.
+        </p>
+        <div v-if="state.form === 'FIND' || state.form === 'USE_UP'" class="why">
+          <MaterialPicker label="Why not …?" input-id="why-not" keep quiet @chosen="askWhy" />
+          <p v-if="asking" class="soft">looking …</p>
+          <p v-else-if="whyProblem" class="say harm" role="alert">{{ whyProblem }}</p>
+          <p v-else-if="why" role="status">
+            <b>{{ why.name }}:</b> {{ why.words }}
+            <button v-if="why.best" type="button" class="plain" @click="why.best && emit('take', why.best)">
+              Take that one
+            </button>
+          </p>
+        </div>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.found {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+ul {
+  margin: 4px 0 0;
+  padding-left: 20px;
+}
+.proposals {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
+  gap: 0;
+}
+.foot {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  border-top: 1px dashed var(--stitch);
+  padding-top: 10px;
+}
+.proof {
+  max-width: 110ch;
+}
+.why {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 16px;
+  align-items: flex-end;
+}
+.why > .material-picker {
+  width: 260px;
+}
+.why p {
+  max-width: 80ch;
+}
+</style>
