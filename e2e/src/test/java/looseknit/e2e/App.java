@@ -73,8 +73,12 @@ final class App implements AutoCloseable {
                 ProcessHandle.current().info().command().orElse("java"),
                 "-Xmx256m",
                 "-XX:TieredStopAtLevel=1",
+                "-XX:SharedArchiveFile=" + Path.of(jar()).resolveSibling("app.jsa"),
+                "-Xshare:auto",
+                "-Xlog:cds=off",
+                "-Xlog:class+path=off",
                 "-jar",
-                System.getProperty("looseknit.jar"),
+                jar(),
                 "--server.port=" + port,
                 "--looseknit.data=" + data));
         if (demo) {
@@ -93,6 +97,10 @@ final class App implements AutoCloseable {
             }
             Thread.sleep(250);
         }
+    }
+
+    private static String jar() {
+        return System.getProperty("looseknit.jar");
     }
 
     private boolean ready() throws InterruptedException {

@@ -177,6 +177,8 @@ class DemoJourney {
         views.put("blend-layers", fern + "layers");
         views.put("blend-standing", fern + "standing");
         views.put("blend-chance", fern + "chance");
+        views.put("blend-find", blend + "?find");
+        views.put("blends-share", "/blends/share");
         views.put("batches", "/batches");
         views.put("batch", batch);
         views.put("pot-up", batch + "/pot-up");

@@ -63,6 +63,7 @@ class GrowerJourney {
         page.getByLabel("Name of the blend").fill("Cellar lily mix");
         page.getByLabel("Name of the blend").press("Tab");
         brief(page);
+        nothingToSearchAmongYet(page);
 
         add(page, "coir pith", "Coir pith");
         for (int i = 0; i < 3; i++) {
@@ -115,6 +116,19 @@ class GrowerJourney {
         assertThat(page.locator(".brief")).containsText("15 cm");
         assertThat(page.locator(".brief")).containsText("about every 9 days");
         assertThat(page.locator(".brief")).containsText("middle of a room, 21 °C");
+    }
+
+    /** With an empty shelf the search says what to do. */
+    private static void nothingToSearchAmongYet(final Page page) {
+        page.keyboard().press("f");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Search").setExact(true))
+                .click();
+        assertThat(page.locator(".found")).containsText("There is nothing to mix");
+        assertThat(page.locator(".found").getByText("Put on the shelf")).isVisible();
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".find-drawer")).hasCount(0);
     }
 
     private static void mixForSixPots(final Page page) {

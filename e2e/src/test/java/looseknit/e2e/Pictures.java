@@ -1,6 +1,7 @@
 package looseknit.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.Set;
@@ -11,7 +12,8 @@ import org.junit.jupiter.api.io.TempDir;
 class Pictures {
 
     /** Views that are tested but need no picture. */
-    private static final Set<String> LEFT_OUT = Set.of("shelf-buy", "shelf-files", "book-material", "book-cautions");
+    private static final Set<String> LEFT_OUT =
+            Set.of("shelf-buy", "shelf-files", "book-material", "book-cautions", "batches", "blend-standing");
 
     @TempDir
     private Path data;
@@ -32,9 +34,42 @@ class Pictures {
                     page.getByText("Keeper’s garden soil").click();
                     page.getByText("loam by the jar").waitFor();
                 }
+                if (view.getKey().equals("blend-find")) {
+                    press(page, "Search");
+                    page.locator(".proposal").first().waitFor();
+                }
+                if (view.getKey().equals("blends-share")) {
+                    share(page);
+                }
                 DemoJourney.settled(page);
                 page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(view.getKey() + ".png")));
             }
         }
+    }
+
+    private static void press(final Page page, final String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first()
+                .click();
+    }
+
+    /** Three plants under one roof, as the station's keeper would ask. */
+    private static void share(final Page page) {
+        page.evaluate("""
+                () => {
+                  const brief = (plantId, wall) => ({ plantId, stage: 'ESTABLISHED',
+                    pot: { shape: 'ROUND', topCm: 14, bottomCm: 10.5, heightCm: 13, wall, base: 'ON_FEET', baseCm: 0, layerCm: 0 },
+                    place: { name: 'the stair landing', temperatureC: 19, humidityPercent: 50, light: 'MEDIUM', draught: 'STILL' },
+                    habit: { everyDays: 8, amount: 'THOROUGHLY', hand: 'STEADY', water: 'RAIN' } })
+                  const kept = JSON.parse(localStorage.getItem('loose-knit.share') ?? '{}')
+                  localStorage.setItem('loose-knit.share', JSON.stringify({ ...kept,
+                    briefs: [brief('moth_orchid', 'CLAY'), brief('velvet_anthurium', 'PLASTIC'), brief('barrel_cactus', 'CLAY')] }))
+                }""");
+        page.reload();
+        DemoJourney.settled(page);
+        press(page, "See who can share");
+        page.locator(".splits").waitFor();
     }
 }
