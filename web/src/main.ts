@@ -10,6 +10,7 @@ import { useSettings } from './measure/settings'
 import './theme/base.css'
 import './theme/fonts'
 import { looseKnit } from './theme/preset'
+import { words } from './words'
 
 const app = createApp(App)
 app.use(createPinia())
@@ -20,6 +21,7 @@ app.use(VueQueryPlugin, {
 })
 app.use(PrimeVue, { theme: { preset: looseKnit, options: { darkModeSelector: '.night' } } })
 app.use(router)
+app.use(words)
 app.config.errorHandler = (error) => {
   console.error(error)
   sayProblem(error)

@@ -48,7 +48,7 @@ export const stubServer = (answers: Record<string, Answer>) => {
 export const surroundings = () => {
   const pinia = createPinia()
   setActivePinia(pinia)
-  useSettings().units = { volume: [], length: [], mass: [] }
+  useSettings().units = { volume: [], length: [], mass: [], handfulLitres: 0.12 }
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [{ path: '/:all(.*)*', component: { template: '<i />' } }],

@@ -1,64 +1,62 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
-import SelectButton from 'primevue/selectbutton'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { answer, api } from '@/api/client'
 import type { Brief, Proposal, Recipe, Remedy, WayOut } from '@/api/types'
 import CautionList from '@/caution/CautionList.vue'
 import FindDrawer from '@/find/FindDrawer.vue'
 import { useKeys } from '@/frame/keys'
-import { say, sayProblem } from '@/frame/notices'
+import { say } from '@/frame/notices'
 import { useKept } from '@/frame/useKept'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import BriefSentence from '@/need/BriefSentence.vue'
 import ContradictionList from '@/need/ContradictionList.vue'
+import SavedBriefs from '@/need/SavedBriefs.vue'
 import TargetList from '@/need/TargetList.vue'
 import { useFollows } from '@/need/useFollows'
-import { startingPot } from '@/need/words'
 import ReadingsPanel from '@/reading/ReadingsPanel.vue'
 import { useEvaluation } from '@/reading/useEvaluation'
+import { t } from '@/words'
 import BenchConflict from './BenchConflict.vue'
 import { CLOSER } from './closer'
 import DoseList from './DoseList.vue'
 import OneMoreTable from './OneMoreTable.vue'
+import PasteRecipe from './PasteRecipe.vue'
 import { withRemedy, withWayOut } from './proposals'
-import { changeBy, removeRow, rewrite, setAmount } from './recipe'
+import { changeBy, moveEdge, moveRow, removeRow, setAmount } from './recipe'
 import RecipeRows from './RecipeRows.vue'
 import ScoopChoice from './ScoopChoice.vue'
-import SwatchChart from './SwatchChart.vue'
+import SwatchPanel from './SwatchPanel.vue'
 import { useBench } from './useBench'
+import { useBlendWork } from './useBlendWork'
+import { useLastVersion } from './useLastVersion'
 
+/** The grower's bench: the brief as a sentence, the blend as a swatch with its rows, the readings. */
 const props = defineProps<{ id: string }>()
 const router = useRouter()
 const route = useRoute()
-const client = useQueryClient()
 const settings = useSettings()
 const { materialName } = useMaterials()
 const bench = useBench(props.id)
 const onBench = bench.bench
+const work = useBlendWork(props.id, bench)
 const { evaluation, problem } = useEvaluation(onBench, () => props.id)
+const before = useLastVersion(() => bench.blend.value)
 
 const chosen = ref(-1)
 const rowsView = ref<InstanceType<typeof RecipeRows> | null>(null)
 const keeping = ref(false)
 const note = ref('')
-const busy = ref(false)
 
 onMounted(bench.load)
 
 const recipe = computed<Recipe>({
   get: () => onBench.value?.recipe ?? { measure: 'PARTS', parts: [], doses: [] },
   set: (value) => bench.change((now) => ({ ...now, recipe: value })),
-})
-const measure = computed({
-  get: () => recipe.value.measure,
-  set: (value: Recipe['measure']) => (recipe.value = rewrite(recipe.value, value)),
 })
 const brief = computed<Brief>({
   get: () => onBench.value?.brief ?? { stage: 'ESTABLISHED' },
@@ -82,111 +80,74 @@ const rows = computed(() =>
 const shares = computed(() =>
   evaluation.value && evaluation.value.shares.length === rows.value.length ? evaluation.value.shares : [],
 )
-
-const litres = computed(() =>
-  (evaluation.value?.rowLitres ?? []).map((each) => text(settings.measures.volume(each))),
+const volumes = computed(() =>
+  (evaluation.value?.rowLitres ?? []).map((each) => {
+    if (settings.rowsIn === 'volume') {
+      return text(settings.measures.volume(each))
+    }
+    const scoops = each / settings.scoopLitres
+    return t('blend.rows.scoops', { n: figure(scoops, scoops < 10 ? 1 : 0, true) }, scoops)
+  }),
 )
-const sumWords = computed(() => {
-  const read = evaluation.value
-  if (!read) {
-    return ''
-  }
-  return recipe.value.measure === 'PARTS'
-    ? `${figure(read.sum, 2, true)} parts`
-    : `${figure(read.sum, 1, true)} %`
-})
 const versionWords = computed(() => {
   const blend = bench.blend.value
   if (!blend) {
     return ''
   }
   if (blend.latestVersion === undefined) {
-    return 'no version kept yet'
+    return t('blend.state.none')
   }
-  return `version ${blend.latestVersion}${blend.changedSinceKept ? ', changed since' : ' kept'}`
+  const number = blend.latestVersion
+  return blend.changedSinceKept ? t('blend.state.changed', { number }) : t('blend.state.kept', { number })
 })
-const savingWords = computed(
-  () => ({ saved: 'saved', saving: 'saving …', waiting: 'not saved yet' })[bench.saving.value],
-)
 
 const { follows, moved } = useFollows(
   () => (onBench.value?.recipe.parts.length === 0 ? onBench.value.brief : undefined),
   () => evaluation.value,
 )
 
-const removed = (name: string) => {
+const removed = (gone: string) => {
   chosen.value = Math.min(chosen.value, recipe.value.parts.length - 1)
-  say(`${name} is out of the blend.`, bench.undo)
+  say(t('blend.work.removed', { name: gone }), bench.undo)
 }
-
 const take = (remedy: Remedy) => {
   bench.change((now) => withRemedy(now, remedy))
-  say('Done as proposed.', bench.undo)
+  say(t('blend.work.done'), bench.undo)
 }
 const takeWay = (way: WayOut) => {
   bench.change((now) => withWayOut(now, way))
-  say('Done as proposed.', bench.undo)
+  say(t('blend.work.done'), bench.undo)
 }
-
-const onceAtATime = async (work: () => Promise<void>) => {
-  if (busy.value) {
-    return
-  }
-  busy.value = true
-  try {
-    await work()
-  } catch (error) {
-    sayProblem(error)
-  } finally {
-    busy.value = false
-  }
-}
+const edge = (row: number, stitches: number, gesture: string) =>
+  bench.change((now) => ({ ...now, recipe: moveEdge(now.recipe, row, stitches) }), gesture)
 
 const keep = () =>
-  onceAtATime(async () => {
-    const version = await bench.keepVersion(note.value)
+  work.keep(note.value, () => {
     keeping.value = false
     note.value = ''
-    say(`Version ${version.number} is kept.`)
   })
 
-const accept = (ruleIds: string[]) =>
-  onceAtATime(async () => {
-    await bench.accept(ruleIds)
-    await client.invalidateQueries({ queryKey: ['blends'] })
-  })
-
-const mixBatch = () =>
-  onceAtATime(async () => {
-    const version = await bench.keepVersion('')
-    const batch = await answer(
-      api.POST('/api/batches', {
-        body: {
-          id: crypto.randomUUID(),
-          blendId: props.id,
-          versionNumber: version.number,
-          fills: [{ count: 1, pot: brief.value.pot ?? startingPot(), rootBallLitres: 0 }],
-          reserve: 0.05,
-          scoopLitres: settings.scoopLitres,
-          tubLitres: 20,
-        },
-      }),
-    )
-    await client.invalidateQueries({ queryKey: ['batches'] })
-    await router.push(`/batches/${batch.id}`)
-  })
-
-const remove = () =>
-  onceAtATime(async () => {
-    const id = props.id
-    await answer(api.DELETE('/api/blends/{id}', { params: { path: { id } } }))
-    await client.invalidateQueries({ queryKey: ['blends'] })
-    await router.push('/blends')
-    say(`${name.value} is deleted.`, async () => {
-      await answer(api.POST('/api/blends/{id}/restore', { params: { path: { id } } }))
-      await client.invalidateQueries({ queryKey: ['blends'] })
-    })
-  })
+const pasting = ref(false)
+const pasted = ref('')
+const paste = (written = '') => {
+  pasted.value = written
+  pasting.value = true
+}
+const onPaste = (event: ClipboardEvent) => {
+  const into = event.target as HTMLElement | null
+  const written = event.clipboardData?.getData('text/plain').trim() ?? ''
+  if (!into?.closest('input, textarea, [contenteditable], .p-dialog') && written !== '') {
+    event.preventDefault()
+    paste(written)
+  }
+}
+onMounted(() => window.addEventListener('paste', onPaste))
+onBeforeUnmount(() => window.removeEventListener('paste', onPaste))
+const takeWritten = (written: Recipe) => {
+  recipe.value = { ...written, ...(recipe.value.scoop ? { scoop: recipe.value.scoop } : {}) }
+  chosen.value = -1
+  say(t('blend.paste.done'), bench.undo)
+}
 
 const finding = computed({
   get: () => route.query.find !== undefined,
@@ -200,20 +161,22 @@ const lock = (materialId: string) => {
     : [...ids, materialId]
 }
 const takeOver = (proposal: Proposal) =>
-  onceAtATime(async () => {
+  work.onceAtATime(async () => {
     bench.change((now) => ({
       ...now,
       recipe: { ...proposal.recipe, ...(now.recipe.scoop ? { scoop: now.recipe.scoop } : {}) },
     }))
     chosen.value = -1
     finding.value = false
-    const version = await bench.keepVersion(`Found: ${proposal.titleWords || proposal.summary}`.slice(0, 200))
-    say(`Taken over as version ${version.number}.`, bench.undo)
+    const version = await bench.keepVersion(
+      t('blend.work.found', { title: proposal.titleWords || proposal.summary }).slice(0, 200),
+    )
+    say(t('blend.work.takenOver', { number: version.number }), bench.undo)
   })
 
-const onRow = (work: (row: number) => void) => () => {
+const onRow = (act: (row: number) => void) => () => {
   if (chosen.value >= 0 && chosen.value < recipe.value.parts.length) {
-    work(chosen.value)
+    act(chosen.value)
     return true
   }
   return false
@@ -221,66 +184,96 @@ const onRow = (work: (row: number) => void) => () => {
 const step = (row: number, by: number) => {
   recipe.value = changeBy(recipe.value, row, by)
 }
+const swap = (giving: number, taking: number) => {
+  recipe.value = changeBy(changeBy(recipe.value, giving, -1), taking, 1)
+}
 const digit = (value: number) =>
   onRow((row) => {
     recipe.value = setAmount(recipe.value, row, recipe.value.measure === 'PARTS' ? value : value * 10)
   })
+const choose = (by: number) => (event: KeyboardEvent) => {
+  const to = Math.min(recipe.value.parts.length - 1, Math.max(0, chosen.value + by))
+  if (event.shiftKey && chosen.value >= 0) {
+    recipe.value = moveRow(recipe.value, chosen.value, to)
+  }
+  chosen.value = to
+}
 
 useKeys({
-  ArrowDown: () => {
-    chosen.value = Math.min(recipe.value.parts.length - 1, chosen.value + 1)
-  },
-  ArrowUp: () => {
-    chosen.value = Math.max(0, chosen.value - 1)
-  },
+  ArrowDown: choose(1),
+  ArrowUp: choose(-1),
   '+': onRow((row) => step(row, 1)),
   '=': onRow((row) => step(row, 1)),
   '-': onRow((row) => step(row, -1)),
   ...Object.fromEntries(Array.from({ length: 10 }, (_, value) => [String(value), digit(value)])),
   Delete: onRow((row) => {
-    const name = materialName(recipe.value.parts[row]?.materialId ?? '')
+    const gone = materialName(recipe.value.parts[row]?.materialId ?? '')
     recipe.value = removeRow(recipe.value, row)
-    removed(name)
+    removed(gone)
   }),
   a: () => rowsView.value?.focusAdder(),
+  c: () => void router.push(`/blends/${props.id}/count`),
   f: () => {
     finding.value = true
   },
   l: onRow((row) => lock(recipe.value.parts[row]?.materialId ?? '')),
+  m: (event) => (event.defaultPrevented ? false : onRow((row) => rowsView.value?.openMenu(row))()),
+  p: () => paste(),
+  r: () => {
+    const best = evaluation.value?.remedies[0]
+    return best ? take(best) : false
+  },
   u: bench.undo,
   U: bench.redo,
   v: () => {
     keeping.value = true
   },
-  Enter: (event) => ((event.target as HTMLElement).closest('button, a') ? false : void mixBatch()),
+  Enter: (event) =>
+    (event.target as HTMLElement).closest('button, a, [role="slider"]')
+      ? false
+      : void work.mixBatch(brief.value),
 })
 </script>
 
 <template>
   <main v-if="bench.loadProblem.value" class="page">
-    <h1>Blend</h1>
+    <h1>{{ $t('blend.page.title') }}</h1>
     <p class="say harm" role="alert">{{ bench.loadProblem.value }}</p>
-    <p><RouterLink to="/blends">Back to the blends</RouterLink></p>
+    <p>
+      <RouterLink to="/blends">{{ $t('blend.page.back') }}</RouterLink>
+    </p>
   </main>
   <main v-else class="bench">
-    <section class="brief-side" aria-label="Brief">
+    <section class="brief-side" :aria-label="$t('blend.page.brief')">
       <h1>
-        <label for="blend-name" class="visually-hidden">Name of the blend</label>
+        <label for="blend-name" class="visually-hidden">{{ $t('blend.page.name') }}</label>
         <InputText id="blend-name" v-model="name" class="name" @change="rename" />
       </h1>
       <p class="soft state">
-        {{ versionWords }} ·
-        <span :class="{ waiting: bench.saving.value === 'waiting' }">{{ savingWords }}</span>
+        <RouterLink :to="`/blends/${id}/versions`">{{ versionWords }}</RouterLink> ·
+        <span :class="{ waiting: bench.saving.value === 'waiting' }">{{
+          $t(`blend.state.${bench.saving.value}`)
+        }}</span>
       </p>
       <p v-if="bench.problem.value" class="say harm" role="alert">{{ bench.problem.value }}</p>
-      <BriefSentence v-if="onBench" v-model="brief" />
+      <template v-if="onBench">
+        <BriefSentence v-model="brief" />
+        <p class="saved"><SavedBriefs v-model="brief" @undo="bench.undo" /></p>
+      </template>
       <div v-else class="skeleton" style="height: 200px" />
       <ContradictionList :contradictions="follows?.contradictions ?? []" @way="takeWay" />
       <TargetList :targets="follows?.targets ?? []" :moved="moved" />
-      <p class="end"><button type="button" class="plain danger" @click="remove">Delete this blend</button></p>
+      <p class="end">
+        <button type="button" class="plain" @click="work.archive(name)">
+          {{ $t('blend.page.archive') }}
+        </button>
+        <button type="button" class="plain danger" @click="work.remove(name)">
+          {{ $t('blend.page.delete') }}
+        </button>
+      </p>
     </section>
 
-    <section class="mix" aria-label="Blend">
+    <section class="mix" :aria-label="$t('blend.page.title')">
       <BenchConflict
         v-if="bench.theirs.value && onBench"
         :mine="onBench"
@@ -289,73 +282,76 @@ useKeys({
         @theirs="bench.takeTheirs"
       />
       <div class="top">
-        <div class="swatch-side">
-          <SwatchChart :rows="rows" :shares="shares" :chosen="chosen" />
-          <div class="sums figures">
-            <span>{{ sumWords }}</span>
-            <span v-if="evaluation?.looseLitres !== undefined && evaluation.mixLitres !== undefined">
-              {{ text(settings.measures.volume(evaluation.looseLitres)) }} loose →
-              {{ text(settings.measures.volume(evaluation.mixLitres)) }}
-            </span>
-          </div>
-          <SelectButton
-            v-model="measure"
-            :options="[
-              { label: 'parts', value: 'PARTS' },
-              { label: 'per cent', value: 'PERCENT' },
-            ]"
-            option-label="label"
-            option-value="value"
-            size="small"
-            :allow-empty="false"
-            aria-label="Write the recipe in"
-          />
-          <p v-for="notice in evaluation?.notices ?? []" :key="notice" class="say attention">{{ notice }}</p>
-        </div>
+        <SwatchPanel
+          v-model="recipe"
+          :name="name"
+          :rows="rows"
+          :shares="shares"
+          :chosen="chosen"
+          :evaluation="evaluation"
+          @choose="chosen = $event"
+          @edge="edge"
+        />
         <div class="rows-side">
           <RecipeRows
             ref="rowsView"
             v-model="recipe"
             :shares="shares"
-            :litres="litres"
+            :volumes="volumes"
             :chosen="chosen"
             :locked="locks.ids"
             @choose="chosen = $event"
             @removed="removed"
+            @lock="lock"
+            @paste="paste()"
           />
           <ScoopChoice v-model="recipe" />
-          <DoseList v-model="recipe" />
+          <DoseList v-model="recipe" :words="evaluation?.doseWords ?? []" />
         </div>
       </div>
-      <nav class="closer" aria-label="Look closer">
-        <RouterLink v-for="view in CLOSER" :key="view.id" :to="`/blends/${id}/closer/${view.id}`">{{
-          view.label
+      <nav class="closer" :aria-label="$t('blend.closer.nav')">
+        <RouterLink v-for="view in CLOSER" :key="view" :to="`/blends/${id}/closer/${view}`">{{
+          $t(`blend.closer.${view}`)
         }}</RouterLink>
       </nav>
       <div class="actions">
-        <Button label="Mix a batch" :disabled="busy || !!problem" @click="mixBatch" />
-        <Button label="Find mixes" outlined @click="finding = true" />
-        <Button label="Keep this version" outlined :disabled="busy" @click="keeping = true" />
+        <Button
+          :label="$t('blend.page.mix')"
+          :disabled="work.busy.value || !!problem"
+          @click="work.mixBatch(brief)"
+        />
+        <Button :label="$t('blend.page.find')" outlined @click="finding = true" />
+        <Button :label="$t('blend.page.keep')" outlined :disabled="work.busy.value" @click="keeping = true" />
+        <RouterLink :to="`/blends/${id}/count`">{{ $t('blend.page.count') }}</RouterLink>
         <span class="ways">
           <button type="button" class="plain" :disabled="!bench.canUndo.value" @click="bench.undo">
-            Undo
+            {{ $t('blend.page.undo') }}
           </button>
           <button type="button" class="plain" :disabled="!bench.canRedo.value" @click="bench.redo">
-            Redo
+            {{ $t('blend.page.redo') }}
           </button>
         </span>
       </div>
-      <OneMoreTable v-if="evaluation" :evaluation="evaluation" @step="step" />
+      <OneMoreTable
+        v-if="evaluation && onBench"
+        :evaluation="evaluation"
+        :asked="{ recipe, brief, blendId: id }"
+        :chosen="chosen"
+        @step="step"
+        @swap="swap"
+      />
       <CautionList :cautions="evaluation?.cautions ?? []" />
     </section>
 
-    <section class="readings-side" aria-label="Readings">
+    <section class="readings-side" :aria-label="$t('blend.page.readings')">
       <ReadingsPanel
         :evaluation="evaluation"
         :problem="problem"
         :accepted="bench.blend.value?.accepted ?? []"
+        :blend-id="id"
+        :before="before"
         @remedy="take"
-        @accept="accept"
+        @accept="work.accept"
       />
     </section>
 
@@ -369,12 +365,13 @@ useKeys({
       @take="takeOver"
       @lock="lock"
     />
+    <PasteRecipe v-model:open="pasting" :pot="brief.pot" :pasted="pasted" @take="takeWritten" />
 
-    <Dialog v-model:visible="keeping" modal header="Keep this version" :style="{ width: '26rem' }">
+    <Dialog v-model:visible="keeping" modal :header="$t('blend.page.keep')" :style="{ width: '26rem' }">
       <form class="keep" @submit.prevent="keep">
-        <label for="version-note">What is new in it? (may stay empty)</label>
+        <label for="version-note">{{ $t('blend.page.note') }}</label>
         <InputText id="version-note" v-model="note" autocomplete="off" autofocus />
-        <Button type="submit" label="Keep" :disabled="busy" />
+        <Button type="submit" :label="$t('blend.page.keepIt')" :disabled="work.busy.value" />
       </form>
     </Dialog>
   </main>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onMounted } from 'vue'
-import type { Asked } from '@/api/types'
+import type { Asked, Pot, Recipe } from '@/api/types'
 import { say } from '@/frame/notices'
+import { t } from '@/words'
 import { CLOSER, type CloserView } from './closer'
 import { setDose } from './recipe'
 import { useBench } from './useBench'
@@ -24,7 +25,17 @@ const dose = (amendmentId: string, gPerL: number, name: string) => {
   })
   say(`${name} is in the blend.`, undo)
 }
+/** Takes a wall and a mix from the table of pots and mixes. */
+const take = (wall: Pot['wall'], recipe: Recipe, words: string) => {
+  change((now) => ({
+    ...now,
+    recipe,
+    brief: now.brief.pot ? { ...now.brief, pot: { ...now.brief.pot, wall } } : now.brief,
+  }))
+  say(t('blend.closer.taken', { words }), undo)
+}
 const VIEWS = {
+  pots: defineAsyncComponent(() => import('@/pot/PotAndMixPanel.vue')),
   tests: defineAsyncComponent(() => import('@/assay/TestsPanel.vue')),
   doses: defineAsyncComponent(() => import('@/batch/DosesPanel.vue')),
   outlook: defineAsyncComponent(() => import('@/reading/OutlookPanel.vue')),
@@ -43,8 +54,8 @@ const VIEWS = {
         <h1>{{ bench?.name ?? 'Blend' }}</h1>
       </div>
       <nav class="views" aria-label="Look closer">
-        <RouterLink v-for="each in CLOSER" :key="each.id" :to="`/blends/${id}/closer/${each.id}`" replace>{{
-          each.label
+        <RouterLink v-for="each in CLOSER" :key="each" :to="`/blends/${id}/closer/${each}`" replace>{{
+          $t(`blend.closer.${each}`)
         }}</RouterLink>
       </nav>
     </header>
@@ -52,7 +63,15 @@ const VIEWS = {
     <p v-else-if="bench && !asked" class="say attention">
       Nothing to look at yet: add a material on the bench.
     </p>
-    <component :is="VIEWS[view]" v-else-if="asked" :key="view" :asked="asked" :blend-id="id" @dose="dose" />
+    <component
+      :is="VIEWS[view]"
+      v-else-if="asked"
+      :key="view"
+      :asked="asked"
+      :blend-id="id"
+      @dose="dose"
+      @take="take"
+    />
     <div v-else class="skeleton" style="height: 300px" />
   </main>
 </template>

@@ -9,6 +9,7 @@ import { text } from '@/measure/units'
 import { removeDose, setDose } from './recipe'
 
 /** What rides along by weight: lime, sulfur, granules. */
+defineProps<{ words: readonly string[] }>()
 const model = defineModel<Recipe>({ required: true })
 const settings = useSettings()
 const { amendments, amendment } = useMaterials()
@@ -27,11 +28,14 @@ const add = (id: string | undefined) => {
 <template>
   <div class="doses">
     <ul class="choices">
-      <li v-for="dose in model.doses" :key="dose.amendmentId">
-        <span>{{ amendment(dose.amendmentId)?.name ?? dose.amendmentId }}</span>
+      <li v-for="(dose, i) in model.doses" :key="dose.amendmentId">
+        <span class="name">
+          {{ amendment(dose.amendmentId)?.name ?? dose.amendmentId }}
+          <small v-if="words[i]" class="soft">{{ words[i] }}</small>
+        </span>
         <NumberField
           :model-value="dose.gPerL"
-          :label="`Grams per litre of ${amendment(dose.amendmentId)?.name ?? dose.amendmentId}`"
+          :label="$t('blend.doses.grams', { name: amendment(dose.amendmentId)?.name ?? dose.amendmentId })"
           hide-label
           unit="g/L"
           :input-id="`dose-${dose.amendmentId}`"
@@ -41,7 +45,9 @@ const add = (id: string | undefined) => {
         <button
           type="button"
           class="remove"
-          :aria-label="`Remove ${amendment(dose.amendmentId)?.name ?? dose.amendmentId}`"
+          :aria-label="
+            $t('blend.doses.remove', { name: amendment(dose.amendmentId)?.name ?? dose.amendmentId })
+          "
           @click="model = removeDose(model, dose.amendmentId)"
         >
           ×
@@ -53,8 +59,8 @@ const add = (id: string | undefined) => {
       :options="rest"
       option-label="name"
       option-value="id"
-      placeholder="Add lime, feed …"
-      aria-label="Add a dose"
+      :placeholder="$t('blend.doses.add')"
+      :aria-label="$t('blend.doses.addLabel')"
       size="small"
       @update:model-value="add"
     />
@@ -78,8 +84,12 @@ li {
   border-bottom: 1px solid var(--line);
   padding: 3px 2px 3px 6px;
 }
-li > span {
+.name {
   flex: 1;
+  line-height: 1.2;
+}
+.name small {
+  display: block;
 }
 li :deep(input) {
   width: 4em;

@@ -1,39 +1,68 @@
 <script setup lang="ts">
-import SelectButton from 'primevue/selectbutton'
-import { computed, ref } from 'vue'
-import type { Evaluation, Reading, Step } from '@/api/types'
+import Select from 'primevue/select'
+import { computed, ref, watch } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Asked, Evaluation, Reading, Step } from '@/api/types'
+import { useAnswered } from '@/api/useAnswered'
+import ChoiceList from '@/frame/ChoiceList.vue'
 import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import { figure } from '@/measure/units'
+import { t } from '@/words'
 
-/** What one step more or less of each material would do to each reading. A row takes the step. */
-const props = defineProps<{ evaluation: Evaluation }>()
-const emit = defineEmits<{ step: [row: number, by: number] }>()
+/** What one step more or less of each material, or one in place of another, would do to each reading. A row takes the step. */
+const props = defineProps<{ evaluation: Evaluation; asked: Asked; chosen: number }>()
+const emit = defineEmits<{ step: [row: number, by: number]; swap: [giving: number, taking: number] }>()
 const { materialName } = useMaterials()
-const SHORT: Record<Reading['quality'], string> = {
-  AIR: 'Air %',
-  WATER: 'Water %',
-  EASY_WATER: 'Easy %',
-  DRY_DAYS: 'Days',
-  PH: 'pH',
-  FOOD: 'Food',
-  SALTS: 'Salts',
-  WEIGHT: 'kg',
-  LIFE: 'Years',
-}
-const sign = ref<'more' | 'less'>('more')
-const steps = computed<Step[]>(() =>
-  sign.value === 'more' ? props.evaluation.oneMore : props.evaluation.oneLess,
+type Way = 'more' | 'less' | 'swap'
+const way = ref<Way>('more')
+const WAYS = computed<{ value: Way; label: string }[]>(() => [
+  { value: 'more', label: t('blend.step.more') },
+  { value: 'less', label: t('blend.step.less') },
+  { value: 'swap', label: t('blend.step.swap') },
+])
+const short = (quality: Reading['quality']) => t(`blend.step.short.${quality}`)
+
+const rows = computed(() =>
+  props.asked.recipe.parts.map((part, row) => ({ row, name: materialName(part.materialId), ...part })),
 )
+const givers = computed(() => rows.value.filter((each) => each.amount > 0))
+const largest = computed(() => [...givers.value].sort((a, b) => b.amount - a.amount)[0]?.row ?? -1)
+const picked = ref<number>()
+watch(
+  () => props.chosen,
+  () => (picked.value = undefined),
+)
+const giving = computed(() => {
+  const wanted = picked.value ?? props.chosen
+  return givers.value.some((each) => each.row === wanted) ? wanted : largest.value
+})
+const { answer: swaps, problem } = useAnswered(
+  () =>
+    way.value === 'swap' && giving.value >= 0 && rows.value.length > 1
+      ? { asked: props.asked, row: giving.value }
+      : undefined,
+  (body, signal) => answer(api.POST('/api/swaps', { body, signal })),
+)
+const steps = computed<Step[]>(() => {
+  const all = {
+    more: props.evaluation.oneMore,
+    less: props.evaluation.oneLess,
+    swap: rows.value.length > 1 ? (swaps.value ?? []) : [],
+  }[way.value]
+  return all.filter(
+    (step) => step.row < rows.value.length && step.row !== (way.value === 'swap' ? giving.value : -1),
+  )
+})
 const qualities = computed(() => props.evaluation.readings.map((reading) => reading.quality))
-const largest = computed(() => {
-  const most = new Map<string, number>()
-  for (const step of [...props.evaluation.oneMore, ...props.evaluation.oneLess]) {
+const most = computed(() => {
+  const found = new Map<string, number>()
+  for (const step of [...props.evaluation.oneMore, ...props.evaluation.oneLess, ...(swaps.value ?? [])]) {
     for (const each of step.changes) {
-      most.set(each.quality, Math.max(most.get(each.quality) ?? 1e-9, Math.abs(each.change)))
+      found.set(each.quality, Math.max(found.get(each.quality) ?? 1e-9, Math.abs(each.change)))
     }
   }
-  return most
+  return found
 })
 const changeOf = (step: Step, quality: string) => step.changes.find((each) => each.quality === quality)
 const words = (step: Step, quality: string) => {
@@ -47,40 +76,47 @@ const words = (step: Step, quality: string) => {
 const length = (step: Step, quality: string) => {
   const each = changeOf(step, quality)
   return each && words(step, quality) !== '·'
-    ? Math.max(2, (10 * Math.abs(each.change)) / (largest.value.get(quality) ?? 1))
+    ? Math.max(2, (10 * Math.abs(each.change)) / (most.value.get(quality) ?? 1))
     : 0
 }
+const take = (step: Step) =>
+  way.value === 'swap'
+    ? emit('swap', giving.value, step.row)
+    : emit('step', step.row, way.value === 'more' ? 1 : -1)
+const title = computed(() => t(`blend.step.title.${way.value}`))
 </script>
 
 <template>
   <section class="one-more">
     <div class="head">
-      <h2>One step {{ sign }}</h2>
-      <SelectButton
-        v-model="sign"
-        :options="[
-          { label: 'more', value: 'more' },
-          { label: 'less', value: 'less' },
-        ]"
-        option-label="label"
-        option-value="value"
+      <h2>{{ title }}</h2>
+      <Select
+        v-if="way === 'swap' && givers.length > 0"
+        :model-value="giving"
+        :options="givers"
+        option-label="name"
+        option-value="row"
         size="small"
-        :allow-empty="false"
-        aria-label="More or less"
+        :aria-label="$t('blend.step.giving')"
+        @update:model-value="picked = $event"
       />
+      <ChoiceList v-model="way" :options="WAYS" :label="$t('blend.step.label')" hide-label class="way" />
     </div>
-    <div class="scroll" tabindex="0" role="region" :aria-label="`What one step ${sign} would do`">
+    <p v-if="problem && way === 'swap'" class="say attention">{{ problem }}</p>
+    <div class="scroll" tabindex="0" role="region" :aria-label="title">
       <table>
         <thead>
           <tr>
-            <th scope="col"><span class="visually-hidden">Material</span></th>
-            <th v-for="quality in qualities" :key="quality" scope="col">{{ SHORT[quality] }}</th>
+            <th scope="col">
+              <span class="visually-hidden">{{ $t('blend.step.material') }}</span>
+            </th>
+            <th v-for="quality in qualities" :key="quality" scope="col">{{ short(quality) }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="step in steps" :key="step.row">
             <th scope="row">
-              <button type="button" @click="emit('step', step.row, sign === 'more' ? 1 : -1)">
+              <button type="button" @click="take(step)">
                 <StitchMark :material-id="step.materialId" :size="16" />
                 <span>{{ materialName(step.materialId) }}</span>
               </button>
@@ -105,7 +141,7 @@ const length = (step: Step, quality: string) => {
             </td>
           </tr>
           <tr v-if="steps.length === 0">
-            <td :colspan="qualities.length + 1" class="soft">Nothing can be taken away.</td>
+            <td :colspan="qualities.length + 1" class="soft">{{ $t(`blend.step.none.${way}`) }}</td>
           </tr>
         </tbody>
       </table>

@@ -1,52 +1,62 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { nextTick, ref } from 'vue'
 import type { Material, Recipe } from '@/api/types'
 import AmountField from './AmountField.vue'
 import MaterialPicker from '@/material/MaterialPicker.vue'
 import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import { figure } from '@/measure/units'
-import { addMaterial, changeBy, fillWith, removeRow, scaleToHundred, setAmount, sumOf } from './recipe'
+import { addMaterial, changeBy, moveRow, removeRow, replaceRow, setAmount, splitRow } from './recipe'
+import RowMenu from './RowMenu.vue'
+import SumWays from './SumWays.vue'
 
-/** The rows of a recipe: material, parts or per cent, share. */
+/** The rows of a recipe: material, parts or per cent, share, volume. */
 const props = defineProps<{
   shares: readonly number[]
-  litres: readonly string[]
+  volumes: readonly string[]
   chosen: number
   locked: readonly string[]
 }>()
 const model = defineModel<Recipe>({ required: true })
-const emit = defineEmits<{ choose: [row: number]; removed: [name: string] }>()
+const emit = defineEmits<{
+  choose: [row: number]
+  removed: [name: string]
+  lock: [materialId: string]
+  paste: []
+}>()
 const { material, materialName } = useMaterials()
 
-const missing = computed(() => (model.value.measure === 'PERCENT' ? 100 - sumOf(model.value) : 0))
-const largest = computed(() => {
-  const amounts = model.value.parts.map((part) => part.amount)
-  return amounts.indexOf(Math.max(...amounts))
-})
-
 const adder = ref<InstanceType<typeof MaterialPicker> | null>(null)
+const menus = ref<InstanceType<typeof RowMenu>[]>([])
+const rowOf = (materialId: string) => model.value.parts.findIndex((part) => part.materialId === materialId)
 const add = async (chosen: Material) => {
   model.value = addMaterial(model.value, chosen.id)
   await nextTick()
-  emit(
-    'choose',
-    model.value.parts.findIndex((part) => part.materialId === chosen.id),
-  )
+  emit('choose', rowOf(chosen.id))
 }
 const remove = (row: number) => {
   const name = materialName(model.value.parts[row]?.materialId ?? '')
   model.value = removeRow(model.value, row)
   emit('removed', name)
 }
+const move = (row: number, to: number) => {
+  model.value = moveRow(model.value, row, to)
+  emit('choose', to)
+}
+const replace = async (row: number, materialId: string) => {
+  model.value = replaceRow(model.value, row, materialId)
+  await nextTick()
+  emit('choose', rowOf(materialId))
+}
 const share = (row: number) => figure((props.shares[row] ?? 0) * 100, 1, true)
 const focusAdder = () => adder.value?.focus()
-defineExpose({ focusAdder })
+const openMenu = (row: number) => menus.value[row]?.open()
+defineExpose({ focusAdder, openMenu })
 </script>
 
 <template>
   <div class="recipe-rows">
-    <ol class="choices" aria-label="Materials of the blend">
+    <ol class="choices" :aria-label="$t('blend.rows.list')">
       <li
         v-for="(part, row) in model.parts"
         :key="row"
@@ -59,69 +69,63 @@ defineExpose({ focusAdder })
           <b>{{ materialName(part.materialId) }}</b>
           <small class="soft"
             >{{ material(part.materialId)?.grade ?? ''
-            }}<b v-if="locked.includes(part.materialId)"> · locked</b></small
+            }}<b v-if="locked.includes(part.materialId)">{{ $t('blend.rows.locked') }}</b></small
           >
         </span>
         <span class="stepper">
           <button
             type="button"
-            :aria-label="`One step less ${materialName(part.materialId)}`"
+            :aria-label="$t('blend.rows.less', { name: materialName(part.materialId) })"
             @click.stop="model = changeBy(model, row, -1)"
           >
             −
           </button>
           <AmountField
             :model-value="part.amount"
-            :label="`${model.measure === 'PARTS' ? 'Parts' : 'Per cent'} of ${materialName(part.materialId)}`"
+            :label="
+              $t(model.measure === 'PARTS' ? 'blend.rows.parts' : 'blend.rows.percent', {
+                name: materialName(part.materialId),
+              })
+            "
             @focus="emit('choose', row)"
             @update:model-value="model = setAmount(model, row, $event)"
           />
           <button
             type="button"
-            :aria-label="`One step more ${materialName(part.materialId)}`"
+            :aria-label="$t('blend.rows.more', { name: materialName(part.materialId) })"
             @click.stop="model = changeBy(model, row, 1)"
           >
             +
           </button>
         </span>
         <span class="share figures">
-          {{ share(row) }} %<small class="soft">{{ litres[row] ?? '' }}</small>
+          {{ share(row) }} %<small class="soft">{{ volumes[row] ?? '' }}</small>
         </span>
-        <button
-          type="button"
-          class="remove"
-          :aria-label="`Remove ${materialName(part.materialId)}`"
-          @click.stop="remove(row)"
-        >
-          ×
-        </button>
+        <RowMenu
+          ref="menus"
+          :recipe="model"
+          :row="row"
+          :locked="locked.includes(part.materialId)"
+          @lock="emit('lock', part.materialId)"
+          @move="move(row, $event)"
+          @replace="replace(row, $event)"
+          @split="model = splitRow(model, row, $event)"
+          @remove="remove(row)"
+        />
       </li>
     </ol>
-    <MaterialPicker
-      ref="adder"
-      label="Add a material"
-      hide-label
-      placeholder="Add a material (a)"
-      input-id="add-material"
-      @chosen="add"
-    />
-    <div v-if="missing > 0.05 && model.parts.length > 0" class="say attention">
-      <p>
-        <b>The sum is {{ figure(100 - missing, 1, true) }} %:</b> {{ figure(missing, 1, true) }} % is open.
-      </p>
-      <p>
-        <button type="button" class="plain" @click="model = scaleToHundred(model)">Scale to 100</button>,
-        <button type="button" class="plain" @click="model = fillWith(model, largest)">
-          fill with {{ materialName(model.parts[largest]?.materialId ?? '') }}</button
-        >, or keep it open as a reserve.
-      </p>
+    <div class="adding">
+      <MaterialPicker
+        ref="adder"
+        :label="$t('blend.rows.add')"
+        hide-label
+        :placeholder="$t('blend.rows.addPlaceholder')"
+        input-id="add-material"
+        @chosen="add"
+      />
+      <button type="button" class="plain" @click="emit('paste')">{{ $t('blend.rows.paste') }}</button>
     </div>
-    <div v-if="missing < -0.05" class="say attention">
-      <p>
-        <b>The sum is {{ figure(100 - missing, 1, true) }} %,</b> more than there is.
-        <button type="button" class="plain" @click="model = scaleToHundred(model)">Scale to 100</button>
-      </p>
-    </div>
+    <SumWays v-model="model" />
   </div>
 </template>
 
@@ -133,10 +137,10 @@ defineExpose({ focusAdder })
 }
 li {
   display: grid;
-  grid-template-columns: 24px minmax(80px, 1fr) auto 62px 18px;
+  grid-template-columns: 24px minmax(80px, 1fr) auto 70px 24px;
   gap: 8px;
   align-items: center;
-  padding: 4px 2px 4px 6px;
+  padding: 4px 0 4px 6px;
   border-bottom: 1px solid var(--line);
   border-left: 3px solid transparent;
 }
@@ -178,21 +182,16 @@ li.chosen {
 .share small {
   display: block;
 }
-.remove {
-  background: none;
-  border: 0;
-  color: var(--soft-ink);
-  font-size: 17px;
-  line-height: 1;
-  padding: 4px 2px;
-  cursor: pointer;
-}
-.remove:hover {
-  color: var(--brick);
+.adding {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 14px;
+  align-items: center;
 }
 @media (max-width: 640px) {
   li {
-    grid-template-columns: 24px minmax(80px, 1fr) auto 58px 20px;
+    grid-template-columns: 24px minmax(60px, 1fr) auto 64px 26px;
+    gap: 6px;
   }
   .stepper button {
     width: 36px;

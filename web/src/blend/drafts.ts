@@ -27,3 +27,17 @@ export const draftOf = (id: string): Draft | undefined => {
     return undefined
   }
 }
+
+const lineKey = (id: string) => `loose-knit.line.${id}`
+
+/** The line of changes of a blend, so that undo outlives a reload. Kept for as long as the tab. */
+export const keepLine = (id: string, line: string) => {
+  try {
+    sessionStorage.setItem(lineKey(id), line)
+  } catch {
+    // a full store costs the line, never the blend
+    sessionStorage.removeItem(lineKey(id))
+  }
+}
+
+export const lineOf = (id: string): string | null => sessionStorage.getItem(lineKey(id))

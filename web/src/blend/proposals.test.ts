@@ -85,7 +85,7 @@ describe('ways out', () => {
 
 describe('remedies', () => {
   it('change parts, doses, wall or interval', () => {
-    const remedy = { row: 1, value: 4, words: '' }
+    const remedy = { row: 1, value: 4, givingRow: -1, givingValue: 0, words: '' }
     expect(
       withRemedy(bench, { ...remedy, kind: 'PART', subject: 'perlite_med' }).recipe.parts[1]?.amount,
     ).toBe(4)

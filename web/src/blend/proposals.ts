@@ -35,6 +35,15 @@ export const withRemedy = (bench: Bench, remedy: Remedy): Bench => {
   switch (remedy.kind) {
     case 'PART':
       return { ...bench, recipe: setAmount(bench.recipe, remedy.row, remedy.value) }
+    case 'SWAP':
+      return {
+        ...bench,
+        recipe: setAmount(
+          setAmount(bench.recipe, remedy.row, remedy.value),
+          remedy.givingRow,
+          remedy.givingValue,
+        ),
+      }
     case 'DOSE':
       return { ...bench, recipe: setDose(bench.recipe, remedy.subject, remedy.value) }
     case 'WALL':

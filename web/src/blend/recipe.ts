@@ -32,6 +32,69 @@ export const removeRow = (recipe: Recipe, row: number): Recipe =>
     recipe.parts.filter((_, i) => i !== row),
   )
 
+/** Moves a row to another place. */
+export const moveRow = (recipe: Recipe, row: number, to: number): Recipe => {
+  const parts = [...recipe.parts]
+  const [moved] = parts.splice(row, 1)
+  if (!moved || to < 0 || to > parts.length) {
+    return recipe
+  }
+  parts.splice(to, 0, moved)
+  return withParts(recipe, parts)
+}
+
+/** Another material in the place of a row; two rows of the same material become one. */
+export const replaceRow = (recipe: Recipe, row: number, materialId: string): Recipe => {
+  const old = recipe.parts[row]
+  if (!old || old.materialId === materialId) {
+    return recipe
+  }
+  const there = recipe.parts.findIndex((part) => part.materialId === materialId)
+  return there >= 0
+    ? removeRow(setAmount(recipe, there, (recipe.parts[there]?.amount ?? 0) + old.amount), row)
+    : withParts(
+        recipe,
+        recipe.parts.map((part, i) => (i === row ? { ...part, materialId } : part)),
+      )
+}
+
+/** Gives half of a row to another grade, on a row below it. */
+export const splitRow = (recipe: Recipe, row: number, materialId: string): Recipe => {
+  const old = recipe.parts[row]
+  if (!old) {
+    return recipe
+  }
+  const half = tidy(old.amount / 2)
+  const there = recipe.parts.findIndex((part) => part.materialId === materialId)
+  const kept = setAmount(recipe, row, old.amount - half)
+  return there >= 0
+    ? setAmount(kept, there, (recipe.parts[there]?.amount ?? 0) + half)
+    : withParts(kept, kept.parts.toSpliced(row + 1, 0, { materialId, amount: half }))
+}
+
+/** Parts that an edge between stitches can be set to: quarters. */
+const EDGE_STEP = 0.25
+
+/** Moves the edge between a row and the next one by so many stitches; the two together stay what they were. */
+export const moveEdge = (recipe: Recipe, row: number, stitches: number): Recipe => {
+  const below = recipe.parts[row]
+  const above = recipe.parts[row + 1]
+  if (!below || !above || stitches === 0) {
+    return recipe
+  }
+  const both = below.amount + above.amount
+  const whole = recipe.measure === 'PERCENT' ? Math.max(100, sumOf(recipe)) : sumOf(recipe)
+  const step = recipe.measure === 'PERCENT' ? 1 : EDGE_STEP
+  const exact = below.amount + (stitches * whole) / 100
+  const rounded = Math.round(exact / step) * step
+  const moved =
+    rounded === below.amount && Math.abs(exact - below.amount) > 1e-9
+      ? below.amount + Math.sign(stitches) * step
+      : rounded
+  const amount = Math.min(both, Math.max(0, moved))
+  return setAmount(setAmount(recipe, row, amount), row + 1, both - amount)
+}
+
 export const sumOf = (recipe: Recipe): number => recipe.parts.reduce((sum, part) => sum + part.amount, 0)
 
 /** Whole per cent that add up to a hundred, in the proportions as written. */

@@ -15,6 +15,7 @@ const stored = (revision: number, amount: number): Blend => ({
   changedAt: '2026-01-01T00:00:00Z',
   changedSinceKept: true,
   accepted: [],
+  archived: false,
   deleted: false,
 })
 

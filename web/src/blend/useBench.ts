@@ -2,7 +2,7 @@ import { computed, onBeforeUnmount, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
 import type { Blend } from '@/api/types'
-import { type Bench, draftOf, dropDraft, keepDraft } from './drafts'
+import { type Bench, draftOf, dropDraft, keepDraft, keepLine, lineOf } from './drafts'
 import { History } from './history'
 
 const SAVE_AFTER_MS = 350
@@ -31,6 +31,9 @@ export const useBench = (id: string) => {
   const mark = () => {
     canUndo.value = history?.canUndo ?? false
     canRedo.value = history?.canRedo ?? false
+    if (history) {
+      keepLine(id, history.kept())
+    }
   }
 
   const put = (state: Bench, soon = SAVE_AFTER_MS) => {
@@ -51,7 +54,12 @@ export const useBench = (id: string) => {
       history = new History(benchOf(loaded))
       const draft = draftOf(id)
       if (draft && !same(draft.bench, benchOf(loaded))) {
-        history.push(draft.bench)
+        const drafted = new History(draft.bench)
+        if (drafted.goOn(lineOf(id))) {
+          history = drafted
+        } else {
+          history.push(draft.bench)
+        }
         bench.value = draft.bench
         mark()
         if (draft.revision === loaded.revision) {
@@ -63,6 +71,7 @@ export const useBench = (id: string) => {
       } else {
         dropDraft(id)
         bench.value = benchOf(loaded)
+        history.goOn(lineOf(id))
         mark()
       }
     } catch (error) {
@@ -121,10 +130,11 @@ export const useBench = (id: string) => {
     await running
   }
 
-  const change = (by: (now: Bench) => Bench) => {
+  /** Changes the bench; the changes of one gesture are undone together. */
+  const change = (by: (now: Bench) => Bench, gesture?: string) => {
     if (bench.value) {
       const next = by(bench.value)
-      if (history?.push(next)) {
+      if (history?.push(next, gesture)) {
         put(next)
       }
     }

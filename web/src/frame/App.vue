@@ -2,7 +2,7 @@
 import Dialog from 'primevue/dialog'
 import SelectButton from 'primevue/selectbutton'
 import InputText from 'primevue/inputtext'
-import { ref } from 'vue'
+import { defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
@@ -16,6 +16,18 @@ const settings = useSettings()
 const router = useRouter()
 const showSettings = ref(false)
 const showKeys = ref(false)
+const finding = ref(false)
+const FinderDialog = defineAsyncComponent(() => import('./FinderDialog.vue'))
+
+/** Found also while something is typed into. */
+const onControlK = (event: KeyboardEvent) => {
+  if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
+    event.preventDefault()
+    finding.value = true
+  }
+}
+onMounted(() => window.addEventListener('keydown', onControlK))
+onBeforeUnmount(() => window.removeEventListener('keydown', onControlK))
 let goSince = 0
 
 const go = (path: string) => () => {
@@ -37,6 +49,9 @@ useKeys({
   p: go('/pots'),
   s: go('/shelf/here'),
   k: go('/book/plants'),
+  '/': () => {
+    finding.value = true
+  },
   '?': () => {
     showKeys.value = true
   },
@@ -44,9 +59,10 @@ useKeys({
 </script>
 
 <template>
-  <ThreadNav @settings="showSettings = true" @keys="showKeys = true" />
+  <ThreadNav @settings="showSettings = true" @keys="showKeys = true" @find="finding = true" />
   <RouterView />
   <NoticeList />
+  <FinderDialog v-model:open="finding" @settings="showSettings = true" @keys="showKeys = true" />
   <Dialog v-model:visible="showKeys" modal dismissable-mask header="Keys" :style="{ width: '34rem' }">
     <KeyHelp />
   </Dialog>

@@ -3,7 +3,7 @@ import Popover from 'primevue/popover'
 import { nextTick, ref, useId } from 'vue'
 
 /** A word in a sentence that opens what can be said in its place. */
-defineProps<{ words: string; label: string; marked?: boolean; missing?: boolean }>()
+defineProps<{ words: string; label: string; marked?: boolean; missing?: boolean; quiet?: boolean }>()
 const popover = ref<InstanceType<typeof Popover> | null>(null)
 const button = ref<HTMLElement | null>(null)
 const open = ref(false)
@@ -31,8 +31,8 @@ defineExpose({ close })
     role="button"
     tabindex="0"
     class="word"
-    :class="{ marked, missing }"
-    :aria-label="`${label}: ${words}`"
+    :class="{ marked, missing, quiet }"
+    :aria-label="words === label ? label : `${label}: ${words}`"
     aria-haspopup="dialog"
     :aria-expanded="open"
     @click="toggle"
@@ -67,6 +67,11 @@ defineExpose({ close })
   background: var(--marigold-soft);
   text-decoration-color: var(--marigold);
   color: var(--marigold-ink);
+}
+.word.quiet {
+  font-weight: 600;
+  text-decoration: underline 1px;
+  text-underline-offset: 3px;
 }
 .in-place {
   display: flex;

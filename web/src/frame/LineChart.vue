@@ -31,6 +31,8 @@ const props = defineProps<{
   xStep?: number
   decimals?: number
   wanted?: { from: number; to: number; words: string }
+  /** Whether what is wanted lies along the line below instead of the one at the side. */
+  wantedAcross?: boolean
   limit?: { at: number; words: string }
   height?: number
 }>()
@@ -89,7 +91,11 @@ const marks = computed(() => ({
           silent: true,
           itemStyle: { color: ink.value.bottle, opacity: 0.1 },
           label: { show: true, position: 'insideTopLeft', color: ink.value.soft, fontSize: 12 },
-          data: [[{ yAxis: props.wanted.from, name: props.wanted.words }, { yAxis: props.wanted.to }]],
+          data: [
+            props.wantedAcross
+              ? [{ xAxis: props.wanted.from, name: props.wanted.words }, { xAxis: props.wanted.to }]
+              : [{ yAxis: props.wanted.from, name: props.wanted.words }, { yAxis: props.wanted.to }],
+          ],
         },
       }
     : {}),

@@ -9,7 +9,7 @@ const stations = [
   { place: 'batches', to: '/batches', name: 'Batches' },
   { place: 'pots', to: '/pots', name: 'Pots' },
 ]
-const emit = defineEmits<{ settings: []; keys: [] }>()
+const emit = defineEmits<{ settings: []; keys: []; find: [] }>()
 const route = useRoute()
 const here = computed(() => String(route.meta.place ?? ''))
 </script>
@@ -44,6 +44,9 @@ const here = computed(() => String(route.meta.place ?? ''))
     <div class="side">
       <RouterLink to="/shelf/here" :aria-current="here === 'shelf' ? 'page' : undefined">Shelf</RouterLink>
       <RouterLink to="/book/plants" :aria-current="here === 'book' ? 'page' : undefined">Book</RouterLink>
+      <button type="button" class="find" aria-keyshortcuts="/ Control+K" @click="emit('find')">
+        {{ $t('frame.find') }} <kbd aria-hidden="true">/</kbd>
+      </button>
       <button type="button" @click="emit('settings')">Units &amp; light</button>
       <button type="button" class="keys" aria-label="Keys" @click="emit('keys')"><kbd>?</kbd></button>
     </div>

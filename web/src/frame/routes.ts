@@ -23,6 +23,26 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'Blend', place: 'blends' },
   },
   {
+    path: '/blends/:id/count',
+    name: 'count',
+    component: () => import('@/blend/CountPage.vue'),
+    props: true,
+    meta: { title: 'Count as you go', place: 'blends' },
+  },
+  {
+    path: '/blends/:id/versions',
+    name: 'versions',
+    component: () => import('@/blend/VersionsPage.vue'),
+    props: true,
+    meta: { title: 'Versions', place: 'blends' },
+  },
+  {
+    path: '/blends/beside',
+    name: 'beside',
+    component: () => import('@/blend/BesidePage.vue'),
+    meta: { title: 'Side by side', place: 'blends' },
+  },
+  {
     path: '/batches',
     name: 'batches',
     component: () => import('@/batch/BatchesPage.vue'),
@@ -49,7 +69,7 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'Pots', place: 'pots' },
   },
   {
-    path: '/blends/:id/closer/:view(tests|doses|outlook|season|layers|standing|chance)',
+    path: '/blends/:id/closer/:view(pots|tests|doses|outlook|season|layers|standing|chance)',
     name: 'closer',
     component: () => import('@/blend/CloserPage.vue'),
     props: true,

@@ -15,6 +15,7 @@ beforeEach(() => {
     volume: [{ id: 'US_QUART', symbol: 'qt', factor: 0.946352946 }],
     length: [{ id: 'INCH', symbol: 'in', factor: 2.54 }],
     mass: [],
+    handfulLitres: 0.12,
   }
 })
 

@@ -8,12 +8,13 @@ interface Kept {
   night: boolean
   currency: string
   scoopLitres: number
+  rowsIn: 'volume' | 'scoops'
 }
 
 const KEY = 'loose-knit.settings'
 
 const kept = (): Kept => {
-  const usual: Kept = { system: 'metric', night: false, currency: '€', scoopLitres: 0.5 }
+  const usual: Kept = { system: 'metric', night: false, currency: '€', scoopLitres: 0.5, rowsIn: 'volume' }
   try {
     return { ...usual, ...(JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Kept>) }
   } catch {
@@ -28,17 +29,20 @@ export const useSettings = defineStore('settings', () => {
   const night = ref(start.night)
   const currency = ref(start.currency)
   const scoopLitres = ref(start.scoopLitres)
-  const units = ref<Units>({ volume: [], length: [], mass: [] })
+  /** Whether volumes of a recipe are shown in litres or the like, or in scoops. */
+  const rowsIn = ref(start.rowsIn)
+  const units = ref<Units>({ volume: [], length: [], mass: [], handfulLitres: 0 })
   const measures = computed(() => new Measures(units.value, system.value))
 
   watch(
-    [system, night, currency, scoopLitres],
+    [system, night, currency, scoopLitres, rowsIn],
     () => {
       const keep: Kept = {
         system: system.value,
         night: night.value,
         currency: currency.value,
         scoopLitres: scoopLitres.value,
+        rowsIn: rowsIn.value,
       }
       localStorage.setItem(KEY, JSON.stringify(keep))
       document.documentElement.classList.toggle('night', night.value)
@@ -46,5 +50,5 @@ export const useSettings = defineStore('settings', () => {
     { immediate: true },
   )
 
-  return { system, night, currency, scoopLitres, units, measures }
+  return { system, night, currency, scoopLitres, rowsIn, units, measures }
 })

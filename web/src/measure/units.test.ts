@@ -13,6 +13,7 @@ const units = {
     { id: 'POUND', symbol: 'lb', factor: 453.59237 },
     { id: 'OUNCE', symbol: 'oz', factor: 28.349523125 },
   ],
+  handfulLitres: 0.12,
 }
 const metric = new Measures(units, 'metric')
 const us = new Measures(units, 'us')

@@ -7,6 +7,7 @@ import LineChart from '@/frame/LineChart.vue'
 import { useWater } from '@/frame/useWater'
 import NumberField from '@/measure/NumberField.vue'
 import { figure } from '@/measure/units'
+import { t } from '@/words'
 
 /** What becomes of a blend: pH over the weeks, food over the months, air and height over the years. */
 const props = defineProps<{ asked: Asked; blendId: string }>()
@@ -42,6 +43,26 @@ const air = computed(() => [
 ])
 const months = computed(() =>
   (outlook.value?.months ?? []).filter((month) => [0, 1, 3, 6, 12].includes(month.month)),
+)
+const curve = computed(() => [
+  {
+    name: t('reading.outlook.held'),
+    ink: 'bottle' as const,
+    points: (outlook.value?.curve ?? []).map((each): [number, number] => [each.suctionCm, each.waterPercent]),
+  },
+])
+const food = computed(() =>
+  (
+    [
+      ['nMgPerL', 'nitrogen', 'bottle'],
+      ['kMgPerL', 'potassium', 'marigold'],
+      ['pMgPerL', 'phosphorus', 'soft'],
+    ] as const
+  ).map(([key, name, ink]) => ({
+    name: t(`reading.outlook.${name}`),
+    ink,
+    points: (outlook.value?.months ?? []).map((month): [number, number] => [month.month, month[key]]),
+  })),
 )
 const ELEMENTS = [
   ['nMgPerL', 'nitrogen'],
@@ -113,8 +134,37 @@ const seconds = computed(() => {
       />
       <p class="soft">Judged, not measured: warm and wet halves the years, cool and dry doubles them.</p>
     </section>
+    <section aria-labelledby="outlook-curve">
+      <h2 id="outlook-curve">{{ $t('reading.outlook.curve') }}</h2>
+      <LineChart
+        v-if="outlook"
+        :label="$t('reading.outlook.curveLabel')"
+        :lines="curve"
+        :x-name="$t('reading.outlook.suction')"
+        :y-name="$t('reading.outlook.percentWater')"
+        :x-max="100"
+        :x-step="10"
+        :y-min="0"
+        :y-max="100"
+        :decimals="0"
+        :wanted="{ from: 10, to: 50, words: $t('reading.outlook.easy') }"
+        wanted-across
+      />
+      <p class="soft">{{ $t('reading.outlook.curveWords') }}</p>
+    </section>
     <section aria-labelledby="outlook-food">
       <h2 id="outlook-food">Food set free</h2>
+      <LineChart
+        v-if="outlook"
+        :label="$t('reading.outlook.foodLabel')"
+        :lines="food"
+        :x-name="$t('reading.outlook.months')"
+        :y-name="$t('reading.outlook.mgPerL')"
+        :x-max="12"
+        :x-step="3"
+        :y-min="0"
+        :decimals="0"
+      />
       <div class="scroll">
         <table v-if="outlook">
           <thead>

@@ -5,7 +5,7 @@ import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 
 /** How a figure was worked out: formula, inputs, steps, what made it and what took it, and what makes it unsure. */
-const props = defineProps<{ reading: Reading }>()
+const props = defineProps<{ reading: Reading; blendId?: string | undefined }>()
 const settings = useSettings()
 const explanation = computed(() => props.reading.explanation)
 const shown = (value: number, unit: string, decimals: number) => {
@@ -25,6 +25,18 @@ const pulls = computed(() => explanation.value.contributions.some((each) => each
 const pullDecimals = computed(() => (props.reading.unit === 'pH' ? 2 : 1))
 const signed = (value: number) => `${value > 0 ? '+' : ''}${figure(value, pullDecimals.value)}`
 const causes = computed(() => explanation.value.causes.filter((each) => each.share >= 0.02).slice(0, 5))
+/** Where to look closer at a reading. */
+const LOOKS: Partial<Record<Reading['quality'], ('outlook' | 'season' | 'doses' | 'pots' | 'standing')[]>> = {
+  AIR: ['outlook'],
+  WATER: ['outlook'],
+  EASY_WATER: ['outlook'],
+  DRY_DAYS: ['season', 'pots'],
+  PH: ['outlook', 'doses'],
+  FOOD: ['outlook', 'doses'],
+  WEIGHT: ['standing'],
+  LIFE: ['outlook'],
+}
+const looks = computed(() => (props.blendId ? (LOOKS[props.reading.quality] ?? []) : []))
 const figures = computed(() => [...explanation.value.inputs, ...explanation.value.steps])
 </script>
 
@@ -67,6 +79,11 @@ const figures = computed(() => [...explanation.value.inputs, ...explanation.valu
         </li>
       </ul>
     </template>
+    <p v-if="looks.length > 0" class="looks">
+      <RouterLink v-for="look in looks" :key="look" :to="`/blends/${blendId}/closer/${look}`">{{
+        $t(`reading.look.${look}`)
+      }}</RouterLink>
+    </p>
     <p class="soft"><b>Source:</b> {{ explanation.reference }}</p>
   </div>
 </template>
@@ -118,6 +135,11 @@ td,
 }
 .takes {
   color: var(--brick);
+}
+.looks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
 }
 .causes {
   list-style: none;

@@ -2,10 +2,16 @@
 import { computed } from 'vue'
 import type { Reading } from '@/api/types'
 import { useSettings } from '@/measure/settings'
+import { figure } from '@/measure/units'
+import { t } from '@/words'
 import { placeOn, scaleOf, ticksOf } from './gauge'
 
 /** One reading: its band, its value as a diamond and the 80 % interval as a whisker. Opens how it was worked out. */
-const props = defineProps<{ reading: Reading; open?: boolean }>()
+const props = defineProps<{
+  reading: Reading
+  open?: boolean
+  before?: { value: number; version: number } | undefined
+}>()
 const emit = defineEmits<{ explain: [] }>()
 const settings = useSettings()
 const WIDTH = 236
@@ -23,6 +29,25 @@ const tone = computed(() => {
     return 'out'
   }
   return banded.value ? 'in' : 'free'
+})
+/** What changed since the version kept last, if it shows at the figure's own precision. */
+const since = computed(() => {
+  if (!props.before) {
+    return ''
+  }
+  const { unit, decimals } = props.reading
+  const now = settings.measures.reading(props.reading.value, unit, decimals).figure
+  const was = settings.measures.reading(props.before.value, unit, decimals).figure
+  const number = (words: string) => Number(words.replace('−', '-'))
+  const change = number(now) - number(was)
+  if (change === 0 || !Number.isFinite(change)) {
+    return ''
+  }
+  const places = now.split('.')[1]?.length ?? 0
+  return t('reading.since', {
+    change: `${change > 0 ? '+' : ''}${figure(change, places)}`,
+    version: props.before.version,
+  })
 })
 const likely = computed(() => {
   const low = settings.measures.reading(props.reading.low80, props.reading.unit, props.reading.decimals)
@@ -63,10 +88,14 @@ const likely = computed(() => {
         y2="18"
         class="axis"
       />
+      <path v-if="since && before" :d="`M${x(before.value)} 3.5 l5 5 l-5 5 l-5 -5 Z`" class="was" />
       <line :x1="x(reading.low80)" y1="8.5" :x2="x(reading.high80)" y2="8.5" class="whisker" />
       <path :d="`M${x(reading.value)} 3.5 l5 5 l-5 5 l-5 -5 Z`" class="diamond" />
     </svg>
-    <p class="words">{{ reading.words || '\u00a0' }}</p>
+    <p class="words">
+      {{ reading.words || '\u00a0' }}
+      <span v-if="since" class="since figures">{{ since }}</span>
+    </p>
   </section>
 </template>
 
@@ -131,6 +160,16 @@ svg {
 }
 .diamond {
   fill: var(--tone);
+}
+.was {
+  fill: var(--paper);
+  stroke: var(--soft-ink);
+}
+.since {
+  float: right;
+  font-weight: 400;
+  color: var(--soft-ink);
+  font-size: 12.5px;
 }
 .words {
   font-size: 13px;

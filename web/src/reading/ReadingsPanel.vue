@@ -6,13 +6,19 @@ import ReadingExplained from './ReadingExplained.vue'
 import ReadingGauge from './ReadingGauge.vue'
 
 /** All readings, with what is worst in a sentence and what would mend it on top. */
-defineProps<{
+const props = defineProps<{
   evaluation: Evaluation | undefined
   problem: string | undefined
   accepted: readonly string[]
+  blendId: string
+  before?: { version: number; values: ReadonlyMap<string, number> } | undefined
 }>()
 const emit = defineEmits<{ remedy: [remedy: Remedy]; accept: [ruleIds: string[]] }>()
 const opened = ref<Reading['quality'] | undefined>()
+const beforeOf = (quality: string) => {
+  const value = props.before?.values.get(quality)
+  return props.before && value !== undefined ? { value, version: props.before.version } : undefined
+}
 const toggle = (quality: Reading['quality']) => {
   opened.value = opened.value === quality ? undefined : quality
 }
@@ -27,8 +33,9 @@ const toggle = (quality: Reading['quality']) => {
       <div class="headline" :class="{ fits: evaluation.fits }" aria-live="polite">
         <b>{{ evaluation.headline }}</b>
         <ul v-if="evaluation.remedies.length > 0" class="choices">
-          <li v-for="remedy in evaluation.remedies" :key="remedy.words">
+          <li v-for="(remedy, i) in evaluation.remedies" :key="remedy.words">
             <button type="button" class="plain" @click="emit('remedy', remedy)">{{ remedy.words }}</button>
+            <kbd v-if="i === 0" :title="$t('reading.remedyKey')">r</kbd>
           </li>
         </ul>
       </div>
@@ -37,9 +44,10 @@ const toggle = (quality: Reading['quality']) => {
           <ReadingGauge
             :reading="reading"
             :open="opened === reading.quality"
+            :before="beforeOf(reading.quality)"
             @explain="toggle(reading.quality)"
           />
-          <ReadingExplained v-if="opened === reading.quality" :reading="reading" />
+          <ReadingExplained v-if="opened === reading.quality" :reading="reading" :blend-id="blendId" />
         </template>
       </div>
     </template>
@@ -75,6 +83,12 @@ const toggle = (quality: Reading['quality']) => {
   text-align: left;
   font-size: 13.5px;
   padding: 4px 0;
+}
+.headline kbd {
+  font: 12px var(--figures);
+  border: 1px solid var(--stitch);
+  padding: 0 5px;
+  margin-left: 8px;
 }
 .headline li {
   margin-top: 1px;

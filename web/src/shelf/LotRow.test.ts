@@ -42,7 +42,7 @@ const row = (given: Lot, counting = false) =>
 beforeEach(() => {
   localStorage.clear()
   setActivePinia(pinia)
-  useSettings().units = { volume: [], length: [], mass: [] }
+  useSettings().units = { volume: [], length: [], mass: [], handfulLitres: 0.12 }
 })
 
 describe('a lot in one line', () => {

@@ -132,6 +132,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blends/{id}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["archive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blends/{id}/branch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["branch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blends/{id}/restore": {
         parameters: {
             query?: never;
@@ -142,6 +174,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["restore_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blends/{id}/unarchive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["unarchive"];
         delete?: never;
         options?: never;
         head?: never;
@@ -159,6 +207,38 @@ export interface paths {
         put?: never;
         post: operations["keep"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["briefs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepBrief"];
+        post?: never;
+        delete: operations["forgetBrief"];
         options?: never;
         head?: never;
         patch?: never;
@@ -596,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pot-and-mix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["potAndMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pots/by-volume": {
         parameters: {
             query?: never;
@@ -718,6 +814,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["restore_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readText"];
         delete?: never;
         options?: never;
         head?: never;
@@ -878,6 +990,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["worth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["swaps"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1063,6 +1191,11 @@ export interface components {
         };
         BlendBody: {
             accepted: string[];
+            archived: boolean;
+            /** Format: uuid */
+            branchedFrom?: string;
+            /** Format: int32 */
+            branchedVersion?: number;
             brief: components["schemas"]["BriefBody"];
             /** Format: date-time */
             changedAt: string;
@@ -1081,12 +1214,23 @@ export interface components {
         };
         BlendCardBody: {
             blend: components["schemas"]["BlendBody"];
+            /** Format: double */
+            fit?: number;
             fits: boolean;
+            groupName?: string;
             headline?: string;
             plantName?: string;
             readings: components["schemas"]["ReadingBody"][];
+            sameAs: components["schemas"]["SameMixBody"][];
             shares: number[];
             stops: components["schemas"]["StopBody"][];
+        };
+        BranchBody: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            version?: number;
         };
         BriefBody: {
             companionIds?: string[];
@@ -1126,6 +1270,15 @@ export interface components {
             /** @enum {string} */
             level: "STOP" | "WARN" | "NOTE";
             why: string;
+        };
+        Cell: {
+            /** Format: double */
+            days: number;
+            fits: boolean;
+            misses: string[];
+            /** @enum {string} */
+            verdict: "NO_TARGET" | "FITS" | "LOW_EDGE" | "HIGH_EDGE" | "TOO_LOW" | "TOO_HIGH";
+            words: string;
         };
         ChanceAskedBody: {
             asked: components["schemas"]["AskedBody"];
@@ -1189,6 +1342,10 @@ export interface components {
             facts: components["schemas"]["OwnFacts"];
             /** Format: int64 */
             revision: number;
+        };
+        Choice: {
+            id: string;
+            name: string;
         };
         ChoiceBody: {
             own: boolean;
@@ -1279,6 +1436,7 @@ export interface components {
         EvaluationBody: {
             cautions: components["schemas"]["CautionBody"][];
             contradictions: components["schemas"]["ContradictionBody"][];
+            doseWords: string[];
             fits: boolean;
             headline: string;
             /** Format: double */
@@ -1490,6 +1648,10 @@ export interface components {
         KeepBody: {
             note: string;
         };
+        KeepBriefBody: {
+            brief: components["schemas"]["BriefBody"];
+            name: string;
+        };
         LayerBody: {
             /** Format: double */
             depthCm: number;
@@ -1567,6 +1729,15 @@ export interface components {
             /** Format: double */
             overshootPercent: number;
             risky: boolean;
+        };
+        Line: {
+            /** Format: double */
+            amount: number;
+            certain: boolean;
+            choices: components["schemas"]["Choice"][];
+            dose: boolean;
+            says: string;
+            typed: string;
         };
         LineBody: {
             /** Format: double */
@@ -1687,6 +1858,7 @@ export interface components {
             name: string;
             never: boolean;
             notFor: string;
+            otherGradeIds: string[];
             own: boolean;
             /** Format: double */
             pMgPerL: number;
@@ -1697,6 +1869,8 @@ export interface components {
             prepare: string;
             roleWords: string[];
             roles: ("AIR" | "WATER" | "FEED" | "ACIDITY" | "WEIGHT" | "FILTER" | "STRUCTURE" | "INTERNAL")[];
+            /** @enum {string} */
+            shape: "ROUND" | "ANGULAR" | "FLAKE" | "STRAND" | "CRUMB";
             source: string;
             /** Format: double */
             totalPorosityPercent: number;
@@ -1719,6 +1893,11 @@ export interface components {
             /** Format: uuid */
             blendId?: string;
             recipe: components["schemas"]["RecipeBody"];
+        };
+        MixColumnBody: {
+            asIs: boolean;
+            recipe: components["schemas"]["RecipeBody"];
+            words: string;
         };
         MixPartBody: {
             /** Format: double */
@@ -1753,6 +1932,8 @@ export interface components {
         NewBatchBody: {
             /** Format: uuid */
             blendId: string;
+            /** Format: double */
+            countedLitres?: number;
             fills: components["schemas"]["FillRow"][];
             /** Format: uuid */
             id: string;
@@ -1856,6 +2037,7 @@ export interface components {
             litresPerLWeek: number;
         };
         OutlookBody: {
+            curve: components["schemas"]["HeldBody"][];
             drying: components["schemas"]["DryBody"][];
             /** Format: double */
             leastAirPercent: number;
@@ -2024,6 +2206,10 @@ export interface components {
             water: string;
             waterPercent: components["schemas"]["BandBody"];
         };
+        PotAndMixBody: {
+            columns: components["schemas"]["MixColumnBody"][];
+            rows: components["schemas"]["WallRowBody"][];
+        };
         PotBody: {
             /** @enum {string} */
             base: "ON_FEET" | "HANGING" | "FLAT" | "NO_HOLES" | "WICK";
@@ -2157,15 +2343,36 @@ export interface components {
             /** @enum {string} */
             scoop?: "LEVEL" | "HEAPED" | "HANDFUL";
         };
+        RecipeTextBody: {
+            pot?: components["schemas"]["PotBody"];
+            /** Format: double */
+            scoopLitres: number;
+            text: string;
+        };
         RemedyBody: {
+            /** Format: int32 */
+            givingRow: number;
+            /** Format: double */
+            givingValue: number;
             /** @enum {string} */
-            kind: "PART" | "DOSE" | "WALL" | "INTERVAL";
+            kind: "PART" | "SWAP" | "DOSE" | "WALL" | "INTERVAL";
             /** Format: int32 */
             row: number;
             subject: string;
             /** Format: double */
             value: number;
             words: string;
+        };
+        SameMixBody: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        SavedBriefBody: {
+            brief: components["schemas"]["BriefBody"];
+            /** Format: uuid */
+            id: string;
+            name: string;
         };
         SeasonAskedBody: {
             brief: components["schemas"]["BriefBody"];
@@ -2363,6 +2570,11 @@ export interface components {
             id: string;
             why: string;
         };
+        SwapsAskedBody: {
+            asked: components["schemas"]["AskedBody"];
+            /** Format: int32 */
+            row: number;
+        };
         TargetBody: {
             because: string[];
             /** Format: double */
@@ -2443,6 +2655,8 @@ export interface components {
             symbol: string;
         };
         UnitsBody: {
+            /** Format: double */
+            handfulLitres: number;
             length: components["schemas"]["UnitBody"][];
             mass: components["schemas"]["UnitBody"][];
             volume: components["schemas"]["UnitBody"][];
@@ -2474,6 +2688,9 @@ export interface components {
             /** Format: uuid */
             blendId: string;
             brief: components["schemas"]["BriefBody"];
+            changes: string[];
+            fits: boolean;
+            headline?: string;
             /** Format: date-time */
             keptAt: string;
             name: string;
@@ -2481,6 +2698,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             recipe: components["schemas"]["RecipeBody"];
+            shares: number[];
         };
         WaitingBatchBody: {
             blendName: string;
@@ -2491,6 +2709,13 @@ export interface components {
             lot: string;
             /** Format: int32 */
             pots: number;
+        };
+        WallRowBody: {
+            asIs: boolean;
+            cells: components["schemas"]["Cell"][];
+            /** @enum {string} */
+            wall: "PLASTIC" | "GLAZED" | "CLAY";
+            words: string;
         };
         WayBody: {
             /** Format: double */
@@ -2553,6 +2778,12 @@ export interface components {
             id: string;
             name: string;
             words: string;
+        };
+        WrittenRecipe: {
+            lines: components["schemas"]["Line"][];
+            /** @enum {string} */
+            measure: "PARTS" | "PERCENT";
+            notes: string[];
         };
         YearBody: {
             /** Format: double */
@@ -2711,7 +2942,9 @@ export interface operations {
     };
     all_4: {
         parameters: {
-            query?: never;
+            query?: {
+                plantId?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2895,7 +3128,77 @@ export interface operations {
             };
         };
     };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BlendBody"];
+                };
+            };
+        };
+    };
+    branch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BranchBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BlendBody"];
+                };
+            };
+        };
+    };
     restore_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BlendBody"];
+                };
+            };
+        };
+    };
+    unarchive: {
         parameters: {
             query?: never;
             header?: never;
@@ -2962,6 +3265,72 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["VersionBody"];
                 };
+            };
+        };
+    };
+    briefs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedBriefBody"][];
+                };
+            };
+        };
+    };
+    keepBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepBriefBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedBriefBody"];
+                };
+            };
+        };
+    };
+    forgetBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3753,6 +4122,30 @@ export interface operations {
             };
         };
     };
+    potAndMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PotAndMixBody"];
+                };
+            };
+        };
+    };
     potByVolume: {
         parameters: {
             query: {
@@ -3954,6 +4347,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PottingBody"];
+                };
+            };
+        };
+    };
+    readText: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeTextBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WrittenRecipe"];
                 };
             };
         };
@@ -4246,6 +4663,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WorthBody"];
+                };
+            };
+        };
+    };
+    swaps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwapsAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StepBody"][];
                 };
             };
         };

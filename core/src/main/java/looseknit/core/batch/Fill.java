@@ -3,8 +3,13 @@ package looseknit.core.batch;
 import static looseknit.core.measure.Require.within;
 
 import java.util.Locale;
+import looseknit.core.blend.Ingredients;
+import looseknit.core.blend.Recipe;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.pot.Pot;
+import looseknit.core.pot.PotBase;
+import looseknit.core.pot.PotShape;
+import looseknit.core.pot.PotWall;
 
 /**
  * Pots of one kind to fill.
@@ -14,6 +19,20 @@ import looseknit.core.pot.Pot;
  * @param rootBallLitres volume that root ball, pole and stones take up in each [L]
  */
 public record Fill(int count, Pot pot, double rootBallLitres) {
+
+    /**
+     * A heap that was mixed without any pot in mind: as one round pot that takes it all.
+     *
+     * @param recipe what it was mixed by
+     * @param looseLitres loose volumes that went in, added up [L], 0.01 to 900
+     */
+    public static Fill heap(final Recipe recipe, final double looseLitres) {
+        within("looseLitres", looseLitres, 0.01, 900, "L");
+        final double settled = looseLitres * Ingredients.of(recipe).mix(recipe).yield();
+        final Pot ordinary = Pot.ordinary(20, PotWall.PLASTIC);
+        final double toRim = settled * ordinary.litresToRim() / ordinary.mixLitres();
+        return new Fill(1, Pot.byVolume(PotShape.ROUND, toRim, PotWall.PLASTIC, PotBase.ON_FEET), 0);
+    }
 
     public Fill {
         within("count", count, 1, 10_000, "pots");

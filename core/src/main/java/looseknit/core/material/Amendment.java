@@ -19,6 +19,7 @@ import java.util.List;
  * @param longevityWeeks weeks over which the food comes free at 21 °C; 0 if at once
  * @param usualLowGPerL lower end of the usual dose [g/L]
  * @param usualHighGPerL upper end of the usual dose [g/L]
+ * @param looseGPerMl weight of a loose millilitre, for spoons [g/mL]; typical, from memory
  * @param hazards what handling asks for
  * @param advice what to know before using it
  * @param source where the figures come from
@@ -35,6 +36,7 @@ public record Amendment(
         double longevityWeeks,
         double usualLowGPerL,
         double usualHighGPerL,
+        double looseGPerMl,
         List<Hazard> hazards,
         Advice advice,
         String source) {
@@ -103,6 +105,7 @@ public record Amendment(
         hazards = List.copyOf(hazards);
         within("amendment.neutralising", neutralising, -5, 3, "(relative to calcium carbonate)");
         within("amendment.fineness", fineness, 0, 1, "(share)");
+        within("amendment.looseGPerMl", looseGPerMl, 0.1, 3, "g/mL");
         within("amendment.halfTimeWeeks", halfTimeWeeks, 0.01, 200, "weeks");
     }
 
@@ -125,6 +128,7 @@ public record Amendment(
                 longevityWeeks,
                 usualLowGPerL,
                 usualHighGPerL,
+                looseGPerMl,
                 hazards,
                 advice,
                 source);

@@ -183,6 +183,7 @@ public final class Book {
                 row.number("longevity_weeks", 0, 200),
                 row.number("usual_low_g_per_l", 0, 100),
                 row.number("usual_high_g_per_l", 0, 100),
+                row.number("loose_g_per_ml", 0.1, 3),
                 row.someOf("hazard", Hazard.class),
                 new Advice(row.filled("does"), "", row.text("prepare"), row.text("not_for"), row.list("stand_ins")),
                 row.filled("source"));

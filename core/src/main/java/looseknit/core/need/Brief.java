@@ -64,6 +64,11 @@ public record Brief(
         return new Brief(plant, companions, stage, Optional.of(other), place, habit, wishes);
     }
 
+    /** The same brief for another plant, alone. */
+    public Brief with(final Plant other) {
+        return new Brief(Optional.of(other), List.of(), stage, pot, place, habit, wishes);
+    }
+
     /** The same brief at another place. */
     public Brief with(final Place other) {
         return new Brief(plant, companions, stage, pot, Optional.of(other), habit, wishes);

@@ -10,6 +10,8 @@ import java.util.stream.IntStream;
 import looseknit.core.blend.Recipe;
 import looseknit.core.blend.Segregation;
 import looseknit.core.caution.Cautions;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.measure.Require;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Quality;
 import looseknit.core.need.Target;
@@ -108,7 +110,8 @@ public final class Evaluator {
         final double whole = recipe.measure() == Recipe.Measure.PARTS ? 1 : PERCENT_STEP;
         return IntStream.range(0, recipe.parts().size())
                 .filter(row -> sign > 0 || removable(recipe, row, whole))
-                .mapToObj(row -> step(figures, now, targets, leastAir, row, sign * whole))
+                .mapToObj(row ->
+                        step(figures, now, targets, leastAir, recipe.changed(row, sign * whole), row, sign * whole))
                 .toList();
     }
 
@@ -122,10 +125,10 @@ public final class Evaluator {
             final Map<Quality, Double> now,
             final List<Target> targets,
             final double leastAir,
+            final Recipe changed,
             final int row,
             final double step) {
-        final Map<Quality, Double> then =
-                figures.with(figures.recipe().changed(row, step)).all(leastAir);
+        final Map<Quality, Double> then = figures.with(changed).all(leastAir);
         final Map<Quality, Double> change = new EnumMap<>(Quality.class);
         now.forEach((quality, value) -> change.put(quality, then.get(quality) - value));
         final Map<Quality, OneMore.Effect> effect = new EnumMap<>(Quality.class);
@@ -135,6 +138,36 @@ public final class Evaluator {
                         target.quality(),
                         OneMore.Effect.of(target.band(), now.get(target.quality()), then.get(target.quality()))));
         return new OneMore(row, figures.recipe().parts().get(row).material(), step, change, effect);
+    }
+
+    /**
+     * What it would do to give one step of a row to each other row.
+     *
+     * @param row the row that gives, from 0
+     * @throws looseknit.core.measure.OutOfRangeException if there is no such row, or nothing in it to give
+     */
+    public static List<OneMore> swaps(final Recipe recipe, final Brief brief, final Known known, final int row) {
+        Require.within("row", row, 0, recipe.parts().size() - 1, "");
+        final double whole = recipe.measure() == Recipe.Measure.PARTS ? 1 : PERCENT_STEP;
+        final double step = Math.min(whole, recipe.parts().get(row).amount());
+        if (step <= 0) {
+            throw new OutOfRangeException("row", "without anything in it", "a row with something to give");
+        }
+        final List<Target> targets = Targets.of(brief);
+        final double leastAir = Figures.leastAir(brief);
+        final Figures figures = new Figures(recipe, brief, known);
+        final Map<Quality, Double> now = figures.all(leastAir);
+        return IntStream.range(0, recipe.parts().size())
+                .filter(other -> other != row)
+                .mapToObj(other -> step(
+                        figures,
+                        now,
+                        targets,
+                        leastAir,
+                        recipe.changed(row, -step).changed(other, step),
+                        other,
+                        step))
+                .toList();
     }
 
     private static List<String> notices(final Recipe recipe, final Figures figures) {

@@ -64,6 +64,13 @@ public final class MaterialSheet {
                 .toList();
     }
 
+    /** Water of a mix as suction grows, on the same grid. */
+    static List<Held> curve(final Mix mix) {
+        return GRID_CM.stream()
+                .map(suction -> new Held(suction, mix.waterAt(suction)))
+                .toList();
+    }
+
     private static Mix alone(final Material material) {
         return Mix.of(List.of(material.madeOf(Optional.empty())), new double[] {1});
     }

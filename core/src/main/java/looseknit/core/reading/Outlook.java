@@ -16,13 +16,20 @@ import looseknit.core.need.Brief;
 /**
  * What becomes of a blend over the weeks, months and years.
  *
+ * @param curve water held as suction grows
  * @param weeks acidity over the first year
  * @param months food set free, month by month of the first year
  * @param years air and height of the mix over the years
  * @param leastAir least air for the plant, or for roots in general [vol/vol]
  * @param partings materials that part company with the rest, in words
  */
-public record Outlook(List<Week> weeks, List<Month> months, List<Year> years, double leastAir, List<String> partings) {
+public record Outlook(
+        List<MaterialSheet.Held> curve,
+        List<Week> weeks,
+        List<Month> months,
+        List<Year> years,
+        double leastAir,
+        List<String> partings) {
 
     private static final double[] WEEKS = {0, 1, 2, 3, 4, 6, 8, 12, 16, 20, 26, 32, 39, 52};
     private static final int MONTHS = 12;
@@ -55,6 +62,7 @@ public record Outlook(List<Week> weeks, List<Month> months, List<Year> years, do
     public static Outlook of(final Recipe recipe, final Brief brief, final Known known, final Acidity.Drift drift) {
         final Figures figures = new Figures(recipe, brief, known);
         return new Outlook(
+                MaterialSheet.curve(figures.mix()),
                 weeks(figures, drift),
                 months(figures),
                 years(figures),

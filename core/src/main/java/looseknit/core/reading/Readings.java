@@ -1,6 +1,7 @@
 package looseknit.core.reading;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,6 +28,7 @@ final class Readings {
         this.workings = new Workings(new Ledger(figures, now, leastAir, spread));
     }
 
+    /** All readings, what matters most for the plant first. The order depends on the brief alone, so that it is steady under the hand. */
     List<Reading> all() {
         final List<Reading> all = new ArrayList<>();
         for (final Quality quality : Quality.values()) {
@@ -34,6 +36,8 @@ final class Readings {
                 all.add(reading(quality));
             }
         }
+        all.sort(Comparator.comparingDouble(
+                reading -> -reading.target().map(Target::weight).orElse(0.0)));
         return List.copyOf(all);
     }
 

@@ -24,6 +24,10 @@ import looseknit.core.pot.PotWall;
 final class Remedies {
 
     private static final int MOST = 3;
+    private static final int MOST_SWAPS = 2;
+
+    /** Days fewer or more than this are told beside the reading that is mended. */
+    private static final double WORTH_DAYS = 0.5;
 
     /** A change must take off at least this share of the penalty to be worth a word. */
     private static final double WORTH = 0.08;
@@ -41,10 +45,17 @@ final class Remedies {
 
     /** A change with what it leaves to be wished; its words are put together only if it is among the best. */
     private record Candidate(
-            Remedy.Kind kind, String subject, int row, double value, double penalty, Supplier<String> words) {
+            Remedy.Kind kind,
+            String subject,
+            int row,
+            double value,
+            int givingRow,
+            double givingValue,
+            double penalty,
+            Supplier<String> words) {
 
         Remedy remedy() {
-            return new Remedy(kind, subject, row, value, words.get());
+            return new Remedy(kind, subject, row, value, givingRow, givingValue, words.get());
         }
     }
 
@@ -64,6 +75,7 @@ final class Remedies {
             return List.of();
         }
         steps.forEach(this::part);
+        swaps(steps);
         base.brief().pot().ifPresent(pot -> {
             for (final PotWall wall : EnumSet.of(PotWall.PLASTIC, PotWall.CLAY)) {
                 if (wall.breathes() != pot.wall().breathes()) {
@@ -88,14 +100,61 @@ final class Remedies {
         step.change().forEach((quality, change) -> then.merge(quality, change, Double::sum));
         final String unit = recipe.measure() == Recipe.Measure.PARTS ? "One part %s" : "5 %% %s";
         candidate(
-                Remedy.Kind.PART,
-                step.material().id(),
-                step.row(),
-                amount,
+                Change.of(Remedy.Kind.PART, step.material().id(), step.row(), amount),
                 () -> "%s %s: %s"
                         .formatted(
                                 unit.formatted(step.step() > 0 ? "more" : "less"),
                                 step.material().name().toLowerCase(Locale.ROOT),
+                                effect(then)),
+                then,
+                targets);
+    }
+
+    /** A step from one row to another: the pairs that promise most if changes add up, worked out exactly. */
+    private void swaps(final List<OneMore> steps) {
+        final Fit fit = new Fit(targets);
+        final List<OneMore> gains =
+                steps.stream().filter(each -> each.step() > 0).toList();
+        final List<OneMore> losses =
+                steps.stream().filter(each -> each.step() < 0).toList();
+        gains.stream()
+                .flatMap(gain -> losses.stream()
+                        .filter(loss -> loss.row() != gain.row())
+                        .map(loss -> new Pair(gain, loss, fit.penalty(both(gain, loss)))))
+                .sorted(Comparator.comparingDouble(Pair::penalty))
+                .limit(MOST_SWAPS)
+                .forEach(this::swap);
+    }
+
+    private record Pair(OneMore gain, OneMore loss, double penalty) {}
+
+    private Map<Quality, Double> both(final OneMore gain, final OneMore loss) {
+        final Map<Quality, Double> then = new EnumMap<>(now);
+        gain.change().forEach((quality, change) -> then.merge(quality, change, Double::sum));
+        loss.change().forEach((quality, change) -> then.merge(quality, change, Double::sum));
+        return then;
+    }
+
+    private void swap(final Pair pair) {
+        final Recipe recipe = base.recipe();
+        final OneMore gain = pair.gain();
+        final OneMore loss = pair.loss();
+        final Map<Quality, Double> then = base.with(
+                        recipe.changed(gain.row(), gain.step()).changed(loss.row(), loss.step()))
+                .all(leastAir);
+        candidate(
+                new Change(
+                        Remedy.Kind.SWAP,
+                        gain.material().id(),
+                        gain.row(),
+                        recipe.parts().get(gain.row()).amount() + gain.step(),
+                        loss.row(),
+                        recipe.parts().get(loss.row()).amount() + loss.step()),
+                () -> "%s %s instead of %s: %s"
+                        .formatted(
+                                recipe.measure() == Recipe.Measure.PARTS ? "One part" : "5 %",
+                                gain.material().name().toLowerCase(Locale.ROOT),
+                                loss.material().name().toLowerCase(Locale.ROOT),
                                 effect(then)),
                 then,
                 targets);
@@ -107,10 +166,7 @@ final class Remedies {
         final String words =
                 Character.toUpperCase(wall.words().charAt(0)) + wall.words().substring(1);
         candidate(
-                Remedy.Kind.WALL,
-                wall.name(),
-                -1,
-                0,
+                Change.of(Remedy.Kind.WALL, wall.name(), -1, 0),
                 () -> "%s pot: %s".formatted(words, effect(then)),
                 then,
                 Targets.of(brief));
@@ -130,10 +186,7 @@ final class Remedies {
         }
         final Brief brief = base.brief().with(habit.every(every));
         candidate(
-                Remedy.Kind.INTERVAL,
-                "",
-                -1,
-                every,
+                Change.of(Remedy.Kind.INTERVAL, "", -1, every),
                 () -> every == 1 ? "Water every day instead" : "Water every %.0f days instead".formatted(every),
                 now,
                 Targets.of(brief));
@@ -162,10 +215,7 @@ final class Remedies {
                 final Map<Quality, Double> then = base.with(limed).all(leastAir);
                 final double dose = already + more;
                 candidate(
-                        Remedy.Kind.DOSE,
-                        dolomite.id(),
-                        -1,
-                        dose,
+                        Change.of(Remedy.Kind.DOSE, dolomite.id(), -1, dose),
                         () -> String.format(
                                 Locale.ROOT,
                                 "Dolomite %.2f g/L: %s in %.0f weeks",
@@ -187,18 +237,31 @@ final class Remedies {
         return new Recipe(base.recipe().measure(), base.recipe().parts(), doses);
     }
 
+    /** What is done to the bench, without words. */
+    private record Change(Remedy.Kind kind, String subject, int row, double value, int givingRow, double givingValue) {
+
+        static Change of(final Remedy.Kind kind, final String subject, final int row, final double value) {
+            return new Change(kind, subject, row, value, -1, 0);
+        }
+    }
+
     private void candidate(
-            final Remedy.Kind kind,
-            final String subject,
-            final int row,
-            final double value,
+            final Change change,
             final Supplier<String> words,
             final Map<Quality, Double> then,
             final List<Target> wanted) {
-        if (kind != Remedy.Kind.INTERVAL && (overshoots(then, wanted) || looksTheSame(then))) {
+        if (change.kind() != Remedy.Kind.INTERVAL && (overshoots(then, wanted) || looksTheSame(then))) {
             return;
         }
-        candidates.add(new Candidate(kind, subject, row, value, new Fit(wanted).penalty(then), words));
+        candidates.add(new Candidate(
+                change.kind(),
+                change.subject(),
+                change.row(),
+                change.value(),
+                change.givingRow(),
+                change.givingValue(),
+                new Fit(wanted).penalty(then),
+                words));
     }
 
     /** Whether a change throws the worst reading out at the other end of what is wanted. */
@@ -219,14 +282,29 @@ final class Remedies {
 
     private String effect(final Map<Quality, Double> then) {
         final Quality quality = worst.orElseThrow().quality();
-        return "%s %s → %s"
+        return "%s %s → %s%s"
                 .formatted(
                         quality == Quality.PH || quality == Quality.DRY_DAYS || quality == Quality.LIFE
                                 ? ""
                                 : shortName(quality),
                         Phrases.figure(quality, now.get(quality)),
-                        Phrases.figureWithUnit(quality, then.get(quality)))
+                        Phrases.figureWithUnit(quality, then.get(quality)),
+                        quality == Quality.DRY_DAYS ? "" : drying(then))
                 .strip();
+    }
+
+    /** How much sooner or later it dries, where that is worth a word. */
+    private String drying(final Map<Quality, Double> then) {
+        final Double days = now.get(Quality.DRY_DAYS);
+        final Double after = then.get(Quality.DRY_DAYS);
+        if (days == null || after == null || Math.abs(after - days) < WORTH_DAYS) {
+            return "";
+        }
+        final String by =
+                String.format(Locale.ROOT, "%.1f", Math.abs(after - days)).replaceFirst("\\.0$", "");
+        return ", dries %s %s %s"
+                .formatted(
+                        by.equals("1") ? "a" : by, by.equals("1") ? "day" : "days", after < days ? "sooner" : "later");
     }
 
     private static String shortName(final Quality quality) {

@@ -40,6 +40,15 @@ class BatchPlanTest {
     }
 
     @Test
+    void aHeapTakesExactlyWhatWasCounted() {
+        final Recipe counted = recipe("coir_pith 3 perlite_coarse 2");
+        final BatchPlan plan =
+                BatchPlan.of(new BatchOrder(counted, List.of(Fill.heap(counted, 7.5)), 0, 0.5, 20, Map.of()));
+
+        assertThat(plan.looseLitres()).isCloseTo(7.5, within(0.01));
+    }
+
+    @Test
     void countsScoopsInQuartersAndWholePacks() {
         final BatchPlan plan = BatchPlan.of(order(RECIPE, new Fill(6, POT, 0)));
 

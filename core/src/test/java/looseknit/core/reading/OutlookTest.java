@@ -20,6 +20,7 @@ import looseknit.core.need.Habit;
 import looseknit.core.need.Light;
 import looseknit.core.need.Place;
 import looseknit.core.need.PlantBook;
+import looseknit.core.need.Quality;
 import looseknit.core.need.Stage;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotWall;
@@ -42,18 +43,25 @@ class OutlookTest {
         final Outlook outlook = Outlook.of(RECIPE, BRIEF, Known.NOTHING, Acidity.Drift.NONE);
         final Evaluation evaluation = Evaluator.evaluate(RECIPE, BRIEF);
 
-        assertThat(outlook.years().get(0).air())
-                .isCloseTo(evaluation.readings().get(0).estimate().value(), within(0.003));
+        assertThat(outlook.years().get(0).air()).isCloseTo(value(evaluation, Quality.AIR), within(0.003));
         assertThat(outlook.years().get(0).settledTo()).isCloseTo(1, within(1e-9));
         assertThat(outlook.years()).isSortedAccordingTo((a, b) -> Double.compare(b.air(), a.air()));
-        assertThat(outlook.weeks().get(6).ph().value())
-                .isCloseTo(evaluation.readings().get(4).estimate().value(), within(1e-9));
+        assertThat(outlook.weeks().get(6).ph().value()).isCloseTo(value(evaluation, Quality.PH), within(1e-9));
         assertThat(outlook.weeks().get(6).ph().sd())
                 .isGreaterThan(outlook.weeks().get(0).ph().sd());
         assertThat(outlook.months().get(12).released().nMgPerL())
                 .isGreaterThan(outlook.months().get(0).released().nMgPerL() + 250);
         assertThat(outlook.leastAir()).isEqualTo(0.12);
         assertThat(outlook.partings()).anyMatch(words -> words.startsWith("Perlite, medium floats"));
+    }
+
+    private static double value(final Evaluation evaluation, final Quality quality) {
+        return evaluation.readings().stream()
+                .filter(each -> each.quality() == quality)
+                .findFirst()
+                .orElseThrow()
+                .estimate()
+                .value();
     }
 
     @Test

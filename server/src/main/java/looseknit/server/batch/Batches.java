@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.UUID;
 import looseknit.core.batch.BatchOrder;
 import looseknit.core.batch.BatchPlan;
+import looseknit.core.batch.Fill;
 import looseknit.core.batch.Pack;
 import looseknit.core.caution.Caution;
 import looseknit.server.blend.BlendVersion;
@@ -71,6 +72,13 @@ public class Batches {
             final double scoopLitres,
             final double tubLitres) {
         return create(id, blendId, versionNumber, fills, reserve, scoopLitres, tubLitres, clock.instant());
+    }
+
+    /** The pots to fill that stand for a heap that was counted out already. */
+    @Transactional(readOnly = true)
+    public List<FillRow> heap(final UUID blendId, final int versionNumber, final double looseLitres) {
+        return List.of(FillRow.of(
+                Fill.heap(blends.version(blendId, versionNumber).recipe().toCore(books), looseLitres)));
     }
 
     /** Stores a new batch as of a moment. */

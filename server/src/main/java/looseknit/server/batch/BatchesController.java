@@ -29,7 +29,11 @@ class BatchesController {
         this.blends = blends;
     }
 
-    /** A batch to store; the id is made by the caller, so that a repeated call stores nothing twice. */
+    /**
+     * A batch to store; the id is made by the caller, so that a repeated call stores nothing twice.
+     *
+     * @param countedLitres loose volume of a heap that was counted out already, in place of pots to fill
+     */
     record NewBatchBody(
             @NotNull UUID id,
             @NotNull UUID blendId,
@@ -37,7 +41,8 @@ class BatchesController {
             @NotNull @Size(max = 50) List<@Valid FillRow> fills,
             double reserve,
             double scoopLitres,
-            double tubLitres) {}
+            double tubLitres,
+            @Nullable Double countedLitres) {}
 
     /** Changed amounts. */
     record ChangedBatchBody(
@@ -64,7 +69,9 @@ class BatchesController {
                 body.id(),
                 body.blendId(),
                 body.versionNumber(),
-                body.fills(),
+                body.countedLitres() == null
+                        ? body.fills()
+                        : batches.heap(body.blendId(), body.versionNumber(), body.countedLitres()),
                 body.reserve(),
                 body.scoopLitres(),
                 body.tubLitres()));

@@ -16,6 +16,10 @@ public record FillRow(
         @Embedded @NotNull @Valid PotBody pot,
         @Column(name = "root_ball_litres") double rootBallLitres) {
 
+    static FillRow of(final Fill fill) {
+        return new FillRow(fill.count(), PotBody.of(fill.pot()), fill.rootBallLitres());
+    }
+
     Fill toCore(final Books books) {
         return new Fill(count, pot.toCore(books), rootBallLitres);
     }

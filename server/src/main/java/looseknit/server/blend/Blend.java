@@ -24,6 +24,7 @@ import looseknit.core.blend.Recipe;
 import looseknit.core.measure.Scoop;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
+import org.jspecify.annotations.Nullable;
 
 /** A blend as it stands on the bench, with what it is for. Kept versions are stored apart. */
 @Entity
@@ -72,6 +73,15 @@ public class Blend {
     @Column(name = "deleted_at")
     private Instant deletedAt;
 
+    @Column(name = "archived_at")
+    private @Nullable Instant archivedAt;
+
+    @Column(name = "branched_from")
+    private @Nullable UUID branchedFrom;
+
+    @Column(name = "branched_version")
+    private @Nullable Integer branchedVersion;
+
     protected Blend() {}
 
     Blend(final UUID id, final String name, final BriefBody brief, final RecipeBody recipe, final Instant now) {
@@ -108,6 +118,30 @@ public class Blend {
 
     void restore() {
         this.deletedAt = null;
+    }
+
+    void archive(final @Nullable Instant at) {
+        this.archivedAt = at;
+    }
+
+    /** Whether it is laid away: kept, but out of the way. */
+    public boolean archived() {
+        return archivedAt != null;
+    }
+
+    void branch(final UUID from, final @Nullable Integer version) {
+        this.branchedFrom = from;
+        this.branchedVersion = version;
+    }
+
+    /** The blend that it was branched from, if any. */
+    public @Nullable UUID branchedFrom() {
+        return branchedFrom;
+    }
+
+    /** The version that it was branched from; null for the bench of that blend. */
+    public @Nullable Integer branchedVersion() {
+        return branchedVersion;
     }
 
     public UUID id() {

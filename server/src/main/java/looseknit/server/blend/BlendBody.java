@@ -13,6 +13,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param latestVersion number of the newest kept version; null if none was kept
  * @param accepted ids of stops that were knowingly set aside
+ * @param archived whether it is laid away
+ * @param branchedFrom the blend that it was branched from
+ * @param branchedVersion the version that it was branched from; null for the bench of that blend
  * @param changedSinceKept whether the bench differs from it
  */
 public record BlendBody(
@@ -26,6 +29,9 @@ public record BlendBody(
         @Nullable Instant latestKeptAt,
         boolean changedSinceKept,
         List<String> accepted,
+        boolean archived,
+        @Nullable UUID branchedFrom,
+        @Nullable Integer branchedVersion,
         boolean deleted) {
 
     static BlendBody of(final Blend blend, final Optional<BlendVersion> latest) {
@@ -40,6 +46,9 @@ public record BlendBody(
                 latest.map(BlendVersion::keptAt).orElse(null),
                 latest.map(version -> !version.sameAs(blend)).orElse(true),
                 blend.accepted(),
+                blend.archived(),
+                blend.branchedFrom(),
+                blend.branchedVersion(),
                 blend.deleted());
     }
 }

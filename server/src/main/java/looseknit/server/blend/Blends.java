@@ -17,6 +17,7 @@ import looseknit.server.frame.StaleRevision;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -137,6 +138,30 @@ public class Blends {
     public Blend restore(final UUID id) {
         final Blend blend = get(id);
         blend.restore();
+        return blends.saveAndFlush(blend);
+    }
+
+    /** Lays a blend away, or takes it out again. */
+    public Blend archive(final UUID id, final boolean away) {
+        final Blend blend = get(id);
+        blend.archive(away ? now() : null);
+        return blends.saveAndFlush(blend);
+    }
+
+    /**
+     * Stores a new blend that goes on from another one, or from a version of it.
+     *
+     * @throws NotThere if there is no such blend or version
+     */
+    public Blend branch(final UUID id, final String name, final UUID from, final @Nullable Integer number) {
+        final Blend other = get(from);
+        final Optional<BlendVersion> version = Optional.ofNullable(number).map(each -> version(from, each));
+        final Blend blend = create(
+                id,
+                name,
+                version.map(BlendVersion::brief).orElseGet(other::brief),
+                version.map(BlendVersion::recipe).orElseGet(other::recipe));
+        blend.branch(from, number);
         return blends.saveAndFlush(blend);
     }
 

@@ -3,20 +3,9 @@ package looseknit.server.blend;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
-import looseknit.core.caution.Caution;
-import looseknit.core.measure.OutOfRangeException;
-import looseknit.core.need.Plant;
-import looseknit.core.reading.Evaluation;
-import looseknit.core.reading.Evaluator;
-import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
-import looseknit.server.reading.EvaluationBody;
-import looseknit.server.reading.EvaluationBody.ReadingBody;
-import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -27,6 +16,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -35,14 +25,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/blends")
 class BlendsController {
 
-    private final Books books;
     private final Blends blends;
-    private final KnownSource knownSource;
+    private final BlendCards cards;
+    private final VersionList versionList;
 
-    BlendsController(final Books books, final Blends blends, final KnownSource knownSource) {
-        this.books = books;
+    BlendsController(final Blends blends, final BlendCards cards, final VersionList versionList) {
         this.blends = blends;
-        this.knownSource = knownSource;
+        this.cards = cards;
+        this.versionList = versionList;
     }
 
     /** A blend to store; the id is made by the caller, so that a repeated call stores nothing twice. */
@@ -65,38 +55,20 @@ class BlendsController {
     /** A note to keep a version with. */
     record KeepBody(@NotNull String note) {}
 
-    /** A kept version. */
-    record VersionBody(
-            UUID blendId, int number, String name, String note, BriefBody brief, RecipeBody recipe, Instant keptAt) {
+    /** A blend to branch off; from the bench if no version is named. */
+    record BranchBody(
+            @NotNull UUID id,
+            @NotNull String name,
+            @Nullable Integer version) {}
 
-        static VersionBody of(final BlendVersion version) {
-            return new VersionBody(
-                    version.blendId(),
-                    version.number(),
-                    version.name(),
-                    version.note(),
-                    version.brief(),
-                    version.recipe(),
-                    version.keptAt());
-        }
-    }
-
-    /** A blend in the swatch book, with what it would read; readings are empty while nothing can be read. */
-    record BlendCardBody(
-            BlendBody blend,
-            @Nullable String plantName,
-            List<Double> shares,
-            @Nullable String headline,
-            boolean fits,
-            List<ReadingBody> readings,
-            List<StopBody> stops) {}
-
-    /** A stop against a blend, and whether it was knowingly set aside. */
-    record StopBody(String id, String why, boolean accepted) {}
-
+    /**
+     * All blends.
+     *
+     * @param plantId the plant to read them for instead of each its own
+     */
     @GetMapping
-    List<BlendCardBody> all() {
-        return blends.all().stream().map(this::card).toList();
+    List<BlendCards.BlendCardBody> all(@RequestParam(required = false) final @Nullable String plantId) {
+        return cards.all(plantId);
     }
 
     @PostMapping
@@ -131,49 +103,35 @@ class BlendsController {
         return body(blends.accept(id, body.ruleIds()));
     }
 
+    /** Lays a blend away: kept, but out of the way. */
+    @PostMapping("/{id}/archive")
+    BlendBody archive(@PathVariable final UUID id) {
+        return body(blends.archive(id, true));
+    }
+
+    /** Takes a blend out again. */
+    @PostMapping("/{id}/unarchive")
+    BlendBody unarchive(@PathVariable final UUID id) {
+        return body(blends.archive(id, false));
+    }
+
+    /** A new blend that goes on from this one, or from a version of it. */
+    @PostMapping("/{id}/branch")
+    BlendBody branch(@PathVariable final UUID id, @RequestBody @Valid final BranchBody body) {
+        return body(blends.branch(body.id(), body.name(), id, body.version()));
+    }
+
     @GetMapping("/{id}/versions")
     List<VersionBody> versions(@PathVariable final UUID id) {
-        return blends.versions(id).stream().map(VersionBody::of).toList();
+        return versionList.of(id);
     }
 
     @PostMapping("/{id}/versions")
     VersionBody keep(@PathVariable final UUID id, @RequestBody @Valid final KeepBody body) {
-        return VersionBody.of(blends.keep(id, body.note()));
+        return versionList.of(id, blends.keep(id, body.note()).number());
     }
 
     private BlendBody body(final Blend blend) {
         return BlendBody.of(blend, blends.latest(blend.id()));
-    }
-
-    private static List<StopBody> stops(final Blend blend, final Evaluation evaluation) {
-        return evaluation.cautions().stream()
-                .filter(each -> each.level() == Caution.Level.STOP)
-                .map(each ->
-                        new StopBody(each.id(), each.why(), blend.accepted().contains(each.id())))
-                .toList();
-    }
-
-    private BlendCardBody card(final Blend blend) {
-        final @Nullable String plantName = Optional.ofNullable(blend.brief().plantId())
-                .flatMap(books.plants()::plant)
-                .map(Plant::name)
-                .orElse(null);
-        try {
-            final Evaluation evaluation = Evaluator.evaluate(
-                    blend.recipe().toCore(books),
-                    blend.brief().toCore(books),
-                    knownSource.known(blend.id(), blend.recipe()));
-            final EvaluationBody read = EvaluationBody.of(evaluation);
-            return new BlendCardBody(
-                    body(blend),
-                    plantName,
-                    read.shares(),
-                    read.headline(),
-                    read.fits(),
-                    read.readings(),
-                    stops(blend, evaluation));
-        } catch (final OutOfRangeException nothingToRead) {
-            return new BlendCardBody(body(blend), plantName, List.of(), null, false, List.of(), List.of());
-        }
     }
 }

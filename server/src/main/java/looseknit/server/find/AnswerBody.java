@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
-import looseknit.core.blend.Recipe;
 import looseknit.core.caution.Caution;
 import looseknit.core.find.Answer;
 import looseknit.core.find.OneForMany;
@@ -114,7 +113,7 @@ public record AnswerBody(
         return new ProposalBody(
                 List.copyOf(proposal.titles()),
                 proposal.titles().stream().map(Title::words).collect(Collectors.joining(", ")),
-                recipe(proposal.recipe()),
+                RecipeBody.of(proposal.recipe(), null),
                 proposal.recipe().parts().stream()
                         .map(part -> "%s %s"
                                 .formatted(plain(part.amount()), part.material().name()))
@@ -139,18 +138,6 @@ public record AnswerBody(
                         .filter(caution -> caution.level() == Caution.Level.STOP)
                         .map(Caution::why)
                         .toList());
-    }
-
-    private static RecipeBody recipe(final Recipe recipe) {
-        return new RecipeBody(
-                recipe.measure(),
-                recipe.parts().stream()
-                        .map(part -> new RecipeBody.PartBody(part.material().id(), part.amount()))
-                        .toList(),
-                recipe.doses().stream()
-                        .map(dose -> new RecipeBody.DoseBody(dose.amendment().id(), dose.gPerL()))
-                        .toList(),
-                null);
     }
 
     private static ToBuyBody toBuy(final Material material) {

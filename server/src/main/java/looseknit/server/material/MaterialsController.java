@@ -4,6 +4,7 @@ import java.util.List;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Book;
 import looseknit.core.material.Form;
+import looseknit.core.material.Grains;
 import looseknit.core.material.Hazard;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialClass;
@@ -16,6 +17,7 @@ import looseknit.core.reading.MaterialSheet;
 import looseknit.core.reading.StandIn;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
+import looseknit.server.reading.HeldBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -37,6 +39,8 @@ class MaterialsController {
     /**
      * A material as the Book shows it. Half-life is null for what does not rot.
      *
+     * @param shape outline of its grains
+     * @param otherGradeIds other grades of the same stuff, the finest first
      * @param own whether it is the person's own
      * @param never whether it is there only to say why not
      * @param measured whether figures of the lot in use stand for the Book's
@@ -48,6 +52,8 @@ class MaterialsController {
             double d10Mm,
             double d50Mm,
             double d90Mm,
+            Grains.Shape shape,
+            List<String> otherGradeIds,
             List<Role> roles,
             List<String> roleWords,
             MaterialClass materialClass,
@@ -79,9 +85,6 @@ class MaterialsController {
 
     /** A figure of a material with its spread. */
     record SheetLineBody(String name, String unit, double value, double sd, int decimals) {}
-
-    /** Water of the volume at a suction. */
-    record HeldBody(double suctionCm, double waterPercent) {}
 
     /** What may stand in, and what changes litre for litre or gram for gram. */
     record StandInBody(String id, String name, List<String> changes) {}
@@ -148,9 +151,7 @@ class MaterialsController {
                 body(material),
                 100 * drained.air(),
                 100 * drained.water(),
-                MaterialSheet.curve(material).stream()
-                        .map(each -> new HeldBody(each.suctionCm(), 100 * each.water()))
-                        .toList(),
+                MaterialSheet.curve(material).stream().map(HeldBody::of).toList(),
                 MaterialSheet.of(material).stream()
                         .map(line ->
                                 new SheetLineBody(line.name(), line.unit(), line.value(), line.sd(), line.decimals()))
@@ -183,6 +184,10 @@ class MaterialsController {
                 material.grainSize().d10Mm(),
                 material.grainSize().d50Mm(),
                 material.grainSize().d90Mm(),
+                Grains.shape(material),
+                Grains.otherGrades(material, Book.shipped()).stream()
+                        .map(Material::id)
+                        .toList(),
                 material.roles(),
                 material.roles().stream().map(Role::words).toList(),
                 material.materialClass(),

@@ -2,6 +2,7 @@ package looseknit.server.measure;
 
 import java.util.Arrays;
 import java.util.List;
+import looseknit.core.blend.RecipeReader;
 import looseknit.core.measure.LengthUnit;
 import looseknit.core.measure.MassUnit;
 import looseknit.core.measure.VolumeUnit;
@@ -16,7 +17,7 @@ class UnitsController {
     record UnitBody(String id, String symbol, double factor) {}
 
     /** All units by kind. */
-    record UnitsBody(List<UnitBody> volume, List<UnitBody> length, List<UnitBody> mass) {}
+    record UnitsBody(List<UnitBody> volume, List<UnitBody> length, List<UnitBody> mass, double handfulLitres) {}
 
     @GetMapping("/api/units")
     UnitsBody units() {
@@ -29,6 +30,7 @@ class UnitsController {
                         .toList(),
                 Arrays.stream(MassUnit.values())
                         .map(unit -> new UnitBody(unit.name(), unit.symbol(), unit.grams()))
-                        .toList());
+                        .toList(),
+                RecipeReader.HANDFUL_LITRES);
     }
 }

@@ -1,6 +1,7 @@
 package looseknit.server.reading;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
 import looseknit.core.need.Brief;
@@ -12,6 +13,7 @@ import looseknit.core.pot.PotWall;
 import looseknit.core.reading.Contradictions;
 import looseknit.core.reading.Evaluator;
 import looseknit.core.reading.Known;
+import looseknit.core.reading.PotAndMix;
 import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
 import looseknit.server.need.PotBody;
@@ -49,6 +51,49 @@ class EvaluateController {
                 body.recipe().toCore(books),
                 body.briefToCore(books),
                 knownSource.known(body.blendId(), body.recipe())));
+    }
+
+    /** A blend and the row that gives a step. */
+    record SwapsAskedBody(@NotNull @Valid AskedBody asked, int row) {}
+
+    /** What it would do to give one step of a row to each other row. */
+    @PostMapping("/swaps")
+    List<EvaluationBody.StepBody> swaps(@RequestBody @Valid final SwapsAskedBody body) {
+        final AskedBody asked = body.asked();
+        return Evaluator.swaps(
+                        asked.recipe().toCore(books),
+                        asked.briefToCore(books),
+                        knownSource.known(asked.blendId(), asked.recipe()),
+                        body.row())
+                .stream()
+                .map(EvaluationBody::step)
+                .toList();
+    }
+
+    /** A mix of the table of pots and mixes. */
+    record MixColumnBody(String words, RecipeBody recipe, boolean asIs) {}
+
+    /** A wall of the table of pots and mixes. */
+    record WallRowBody(PotWall wall, String words, boolean asIs, List<PotAndMix.Cell> cells) {}
+
+    /** Days to dry for every wall beside a few mixes. */
+    record PotAndMixBody(List<MixColumnBody> columns, List<WallRowBody> rows) {}
+
+    /** How the wall of the pot and the mix stand in for each other. */
+    @PostMapping("/pot-and-mix")
+    PotAndMixBody potAndMix(@RequestBody @Valid final AskedBody body) {
+        final PotAndMix table = PotAndMix.of(
+                body.recipe().toCore(books), body.briefToCore(books), knownSource.known(body.blendId(), body.recipe()));
+        return new PotAndMixBody(
+                table.columns().stream()
+                        .map(each -> new MixColumnBody(
+                                each.words(),
+                                RecipeBody.of(each.recipe(), body.recipe().scoop()),
+                                each.asIs()))
+                        .toList(),
+                table.rows().stream()
+                        .map(each -> new WallRowBody(each.wall(), each.wall().words(), each.asIs(), each.cells()))
+                        .toList());
     }
 
     /** What a brief asks of the mix, and what in it does not go together, before anything is composed. */

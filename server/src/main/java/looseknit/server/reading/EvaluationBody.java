@@ -4,6 +4,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import looseknit.core.blend.DoseMeasure;
 import looseknit.core.caution.Caution;
 import looseknit.core.measure.Band;
 import looseknit.core.need.Quality;
@@ -19,7 +21,11 @@ import looseknit.core.reading.Verdict;
 import looseknit.core.reading.WayOut;
 import org.jspecify.annotations.Nullable;
 
-/** Everything read off a blend, as it travels: figures in the units in which people read them. */
+/**
+ * Everything read off a blend, as it travels: figures in the units in which people read them.
+ *
+ * @param doseWords each dose in spoons for the pot, in the order of the recipe
+ */
 public record EvaluationBody(
         double sum,
         List<Double> shares,
@@ -31,6 +37,7 @@ public record EvaluationBody(
         @Nullable Double mixLitres,
         @Nullable Double looseLitres,
         List<Double> rowLitres,
+        List<String> doseWords,
         String headline,
         boolean fits,
         List<TargetBody> targets,
@@ -89,7 +96,8 @@ public record EvaluationBody(
     public record ChangeBody(Quality quality, double change, int decimals, OneMore.@Nullable Effect effect) {}
 
     /** A single change for the better. */
-    public record RemedyBody(Remedy.Kind kind, String subject, int row, double value, String words) {}
+    public record RemedyBody(
+            Remedy.Kind kind, String subject, int row, double value, int givingRow, double givingValue, String words) {}
 
     /** A caution. */
     public record CautionBody(String id, Caution.Level level, String why, String instead, String defers) {}
@@ -114,6 +122,7 @@ public record EvaluationBody(
                                 .mapToDouble(Double::doubleValue)
                                 .sum(),
                 evaluation.rowLitres(),
+                doseWords(evaluation),
                 evaluation.headline(),
                 evaluation.fits(),
                 evaluation.targets().stream().map(EvaluationBody::target).toList(),
@@ -126,6 +135,14 @@ public record EvaluationBody(
                         .map(EvaluationBody::contradiction)
                         .toList(),
                 evaluation.notices());
+    }
+
+    private static List<String> doseWords(final Evaluation evaluation) {
+        final OptionalDouble pot =
+                evaluation.mixLitres().map(OptionalDouble::of).orElseGet(OptionalDouble::empty);
+        return evaluation.recipe().doses().stream()
+                .map(dose -> new DoseMeasure(dose.amendment()).words(dose.gPerL(), pot))
+                .toList();
     }
 
     static ContradictionBody contradiction(final Contradiction contradiction) {
@@ -183,7 +200,7 @@ public record EvaluationBody(
                 explanation.causes());
     }
 
-    private static StepBody step(final OneMore step) {
+    static StepBody step(final OneMore step) {
         final Map<Quality, Double> change = step.change();
         return new StepBody(
                 step.row(),
@@ -200,7 +217,14 @@ public record EvaluationBody(
     }
 
     private static RemedyBody remedy(final Remedy remedy) {
-        return new RemedyBody(remedy.kind(), remedy.subject(), remedy.row(), remedy.value(), remedy.words());
+        return new RemedyBody(
+                remedy.kind(),
+                remedy.subject(),
+                remedy.row(),
+                remedy.value(),
+                remedy.givingRow(),
+                remedy.givingValue(),
+                remedy.words());
     }
 
     private static CautionBody caution(final Caution caution) {

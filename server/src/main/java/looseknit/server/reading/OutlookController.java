@@ -58,6 +58,7 @@ class OutlookController {
 
     /** What becomes of the blend. */
     record OutlookBody(
+            List<HeldBody> curve,
             List<WeekBody> weeks,
             List<MonthBody> months,
             List<YearBody> years,
@@ -99,6 +100,7 @@ class OutlookController {
         final InThePot inThePot = new InThePot(asked.recipe().toCore(books), asked.briefToCore(books), known);
         final Seepage seepage = inThePot.seepage();
         return new OutlookBody(
+                outlook.curve().stream().map(HeldBody::of).toList(),
                 outlook.weeks().stream()
                         .map(week -> new WeekBody(
                                 week.week(),

@@ -29,6 +29,19 @@ public record RecipeBody(
     /** An amendment and its dose. */
     public record DoseBody(@NotNull String amendmentId, double gPerL) {}
 
+    /** A recipe of the core, to travel. */
+    public static RecipeBody of(final Recipe recipe, final @Nullable Scoop scoop) {
+        return new RecipeBody(
+                recipe.measure(),
+                recipe.parts().stream()
+                        .map(part -> new PartBody(part.material().id(), part.amount()))
+                        .toList(),
+                recipe.doses().stream()
+                        .map(dose -> new DoseBody(dose.amendment().id(), dose.gPerL()))
+                        .toList(),
+                scoop);
+    }
+
     /** The materials it names, each once. */
     public List<Material> materials(final Books books) {
         return coreParts(books).stream().map(Recipe.Part::material).distinct().toList();

@@ -1,0 +1,66 @@
+package looseknit.core.blend;
+
+import java.util.Locale;
+import java.util.OptionalDouble;
+import looseknit.core.material.Amendment;
+import looseknit.core.measure.VolumeUnit;
+
+/** A dose in the measures of a kitchen: spoons for a pot, or a dusting. */
+public record DoseMeasure(Amendment amendment) {
+
+    /** What people call a dusting or a pinch: about a gram to a litre of mix. Common practice, no source. */
+    public static final double DUSTING_G_PER_L = 1;
+
+    /** From here to there a dose looks like a dusting [g/L]. */
+    private static final double DUSTING_FROM = 0.6;
+
+    private static final double DUSTING_TO = 1.5;
+
+    /** Spoons are read in quarters. */
+    private static final double QUARTERS = 4;
+
+    /** Teaspoons in a tablespoon. */
+    private static final double TSP_IN_TBSP = 3;
+
+    /** Grams in a volume of it, poured loosely and levelled [g]. */
+    public double grams(final double litres) {
+        return 1000 * litres * amendment.looseGPerMl();
+    }
+
+    /** Level teaspoons that hold so many grams. */
+    public double teaspoons(final double grams) {
+        return grams / grams(VolumeUnit.US_TEASPOON.litres());
+    }
+
+    /**
+     * The dose in words, such as "about 1½ level tsp for this pot, a dusting".
+     *
+     * @param gPerL dose [g per litre of mix], 0 to 100
+     * @param potLitres mix in the pot [L]; without a pot the spoons are for a litre
+     */
+    public String words(final double gPerL, final OptionalDouble potLitres) {
+        final double grams = gPerL * potLitres.orElse(1);
+        final String dusting = gPerL >= DUSTING_FROM && gPerL <= DUSTING_TO ? ", a dusting" : "";
+        return spoons(teaspoons(grams)) + (potLitres.isPresent() ? " for this pot" : " to a litre") + dusting;
+    }
+
+    private static String spoons(final double teaspoons) {
+        if (teaspoons < 0.5 / QUARTERS) {
+            return "less than ⅛ tsp";
+        }
+        if (teaspoons >= 2 * TSP_IN_TBSP) {
+            return "about %s level tbsp".formatted(quarters(teaspoons / TSP_IN_TBSP));
+        }
+        return "about %s level tsp".formatted(quarters(teaspoons));
+    }
+
+    private static String quarters(final double value) {
+        if (value >= 10) {
+            return String.format(Locale.ROOT, "%.0f", value);
+        }
+        final long quarters = Math.max(1, Math.round(value * QUARTERS));
+        final String[] ends = {"", "¼", "½", "¾"};
+        final long whole = quarters / 4;
+        return (whole > 0 ? Long.toString(whole) : "") + ends[(int) (quarters % 4)];
+    }
+}

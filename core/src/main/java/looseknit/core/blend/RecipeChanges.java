@@ -1,0 +1,106 @@
+package looseknit.core.blend;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import looseknit.core.material.Amendment;
+import looseknit.core.material.Material;
+
+/** How one recipe differs from another, in words, and whether two are the same mix. */
+public final class RecipeChanges {
+
+    /** Shares nearer to each other than this make the same mix. */
+    private static final double SAME_SHARE = 0.005;
+
+    private static final double SAME_DOSE_G_PER_L = 0.05;
+
+    private RecipeChanges() {}
+
+    /** What was changed from one recipe to the next; empty if they say the same. */
+    public static List<String> between(final Recipe before, final Recipe after) {
+        final boolean parts = before.measure() == Recipe.Measure.PARTS && after.measure() == Recipe.Measure.PARTS;
+        final Map<Material, Double> old = amounts(before, parts);
+        final Map<Material, Double> now = amounts(after, parts);
+        final List<String> said = new ArrayList<>();
+        now.forEach((material, amount) -> {
+            final Double was = old.get(material);
+            if (was == null) {
+                said.add("%s added, %s".formatted(name(material), amount(amount, parts)));
+            } else if (!shown(was).equals(shown(amount))) {
+                said.add("%s %s → %s".formatted(name(material), shown(was), amount(amount, parts)));
+            }
+        });
+        old.keySet().stream()
+                .filter(material -> !now.containsKey(material))
+                .forEach(material -> said.add("%s left out".formatted(name(material))));
+        doses(before, after, said);
+        return List.copyOf(said);
+    }
+
+    /** Whether two recipes make the same mix, however they are written: shares within half a per cent, doses within 0.05 g/L. */
+    public static boolean sameMix(final Recipe one, final Recipe other) {
+        return alike(amounts(one, false), amounts(other, false), 100 * SAME_SHARE)
+                && alike(doses(one), doses(other), SAME_DOSE_G_PER_L);
+    }
+
+    private static <T> boolean alike(final Map<T, Double> one, final Map<T, Double> other, final double within) {
+        return one.keySet().equals(other.keySet())
+                && one.entrySet().stream()
+                        .allMatch(entry -> Math.abs(entry.getValue() - other.get(entry.getKey())) <= within);
+    }
+
+    private static void doses(final Recipe before, final Recipe after, final List<String> said) {
+        final Map<Amendment, Double> old = doses(before);
+        final Map<Amendment, Double> now = doses(after);
+        now.forEach((amendment, dose) -> {
+            final Double was = old.get(amendment);
+            final String name = amendment.name().toLowerCase(Locale.ROOT);
+            if (was == null) {
+                said.add("%s added, %s g/L".formatted(name, fine(dose)));
+            } else if (!fine(was).equals(fine(dose))) {
+                said.add("%s %s → %s g/L".formatted(name, fine(was), fine(dose)));
+            }
+        });
+        old.keySet().stream()
+                .filter(amendment -> !now.containsKey(amendment))
+                .forEach(amendment ->
+                        said.add("%s left out".formatted(amendment.name().toLowerCase(Locale.ROOT))));
+    }
+
+    /** What is in it above nothing: as parts, or in per cent of the whole as written. */
+    private static Map<Material, Double> amounts(final Recipe recipe, final boolean parts) {
+        final double whole = recipe.measure() == Recipe.Measure.PERCENT ? Math.max(100, recipe.sum()) : recipe.sum();
+        final Map<Material, Double> amounts = new LinkedHashMap<>();
+        recipe.parts().stream()
+                .filter(part -> part.amount() > 0)
+                .forEach(part -> amounts.merge(
+                        part.material(), parts ? part.amount() : 100 * part.amount() / whole, Double::sum));
+        return amounts;
+    }
+
+    private static Map<Amendment, Double> doses(final Recipe recipe) {
+        final Map<Amendment, Double> doses = new LinkedHashMap<>();
+        recipe.doses().stream()
+                .filter(dose -> dose.gPerL() > 0)
+                .forEach(dose -> doses.merge(dose.amendment(), dose.gPerL(), Double::sum));
+        return doses;
+    }
+
+    private static String amount(final double amount, final boolean parts) {
+        return shown(amount) + (parts ? (amount == 1 ? " part" : " parts") : " %");
+    }
+
+    private static String shown(final double amount) {
+        return String.format(Locale.ROOT, "%.1f", amount).replaceFirst("\\.0$", "");
+    }
+
+    private static String fine(final double dose) {
+        return String.format(Locale.ROOT, "%.2f", dose).replaceFirst("0$", "").replaceFirst("\\.0$", "");
+    }
+
+    private static String name(final Material material) {
+        return material.name().toLowerCase(Locale.ROOT);
+    }
+}

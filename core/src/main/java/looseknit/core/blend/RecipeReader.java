@@ -1,0 +1,361 @@
+package looseknit.core.blend;
+
+import static looseknit.core.measure.Require.text;
+import static looseknit.core.measure.Require.within;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import looseknit.core.blend.NameGuess.Guess;
+import looseknit.core.blend.NameGuess.Named;
+import looseknit.core.blend.WrittenAmount.Kind;
+import looseknit.core.blend.WrittenAmount.Per;
+import looseknit.core.blend.WrittenRecipe.Choice;
+import looseknit.core.blend.WrittenRecipe.Line;
+import looseknit.core.material.Amendment;
+import looseknit.core.material.Book;
+import looseknit.core.material.Material;
+import looseknit.core.measure.OutOfRangeException;
+
+/**
+ * Reads a recipe that somebody wrote as text: parts, per cent, cups and spoons mixed, equal parts, ratios, the rest, doses by weight,
+ * by spoon or as a dusting. Nothing is guessed silently: what is not certain is told.
+ */
+public final class RecipeReader {
+
+    private static final int LONGEST = 4000;
+    private static final int MOST_CHOICES = 8;
+
+    /** A handful, where handfuls stand beside other volumes [L]. Common practice, no source. */
+    public static final double HANDFUL_LITRES = 0.12;
+
+    private static final Pattern SEPARATORS =
+            Pattern.compile("\\s*(?:[;\\n\\r\\u2022]+|,(?!\\d)|(?<!\\d),|\\+|&|\\s(?:and|plus|with)\\s)\\s*");
+    private static final Pattern RATIO = Pattern.compile("\\d+(?:[.,]\\d+)?(?:\\s*:\\s*\\d+(?:[.,]\\d+)?)+");
+    private static final Pattern EQUAL = Pattern.compile(
+            "^(?:in\\s+)?equal\\s+(?:parts|amounts|shares)(?:\\s+of)?[:\\s]+", Pattern.CASE_INSENSITIVE);
+
+    private final Book book;
+    private final List<Named> things;
+    private final double scoopLitres;
+    private final OptionalDouble potLitres;
+
+    /**
+     * @param book materials and amendments that can be meant
+     * @param atHand ids of the materials on the shelf, which are meant first where a name fits several
+     * @param scoopLitres the person's own scoop [L], 0.01 to 20
+     * @param potLitres mix that a pot takes, for what is given per pot [L]
+     */
+    public RecipeReader(
+            final Book book, final Set<String> atHand, final double scoopLitres, final OptionalDouble potLitres) {
+        this.book = book;
+        this.scoopLitres = within("scoopLitres", scoopLitres, 0.01, 20, "L");
+        this.potLitres = potLitres;
+        this.things = new ArrayList<>();
+        book.materials().stream()
+                .filter(Material::forRecipes)
+                .forEach(each -> things.add(new Named(each.id(), each.name(), false, liking(each, atHand))));
+        book.amendments().forEach(each -> things.add(new Named(each.id(), each.name(), true, 0)));
+    }
+
+    private static int liking(final Material material, final Set<String> atHand) {
+        if (atHand.contains(material.id())) {
+            return 2;
+        }
+        return material.name().contains(", fine") || material.name().contains(", coarse") ? 0 : 1;
+    }
+
+    /**
+     * Reads a recipe.
+     *
+     * @throws OutOfRangeException if there is no text, or it is longer than 4,000 letters or names more than 40 things
+     */
+    public WrittenRecipe read(final String written) {
+        final List<WrittenAmount> amounts = new ArrayList<>();
+        final List<String> notes = new ArrayList<>();
+        final String clean = text("recipe", written, LONGEST).replaceAll("[ \\t\\u00a0]+", " ");
+        final List<String> typed = pieces(clean, amounts, notes);
+        within("number of materials", amounts.size(), 1, Recipe.MOST_PARTS, "");
+        final List<Guess> guesses = amounts.stream()
+                .map(each -> NameGuess.of(each.name(), things, MOST_CHOICES))
+                .toList();
+        final boolean percent = amounts.stream().anyMatch(each -> each.unit().kind() == Kind.PERCENT);
+        final Scale scale = Scale.of(amounts, guesses, scoopLitres);
+        scale.note(percent, notes);
+        final List<Line> lines = new ArrayList<>();
+        double sum = 0;
+        for (int i = 0; i < amounts.size(); i++) {
+            final Line line = isDose(guesses.get(i))
+                    ? dose(typed.get(i), amounts.get(i), guesses.get(i), scale)
+                    : part(typed.get(i), amounts.get(i), guesses.get(i), percent, scale);
+            sum += line.dose() ? 0 : line.amount();
+            lines.add(line);
+        }
+        return new WrittenRecipe(
+                percent ? Recipe.Measure.PERCENT : Recipe.Measure.PARTS, withRest(lines, amounts, percent, sum), notes);
+    }
+
+    private List<String> pieces(final String clean, final List<WrittenAmount> amounts, final List<String> notes) {
+        final Matcher ratio = RATIO.matcher(clean);
+        if (ratio.find()) {
+            final List<Double> numbers = Arrays.stream(ratio.group().split(":"))
+                    .map(each -> Double.parseDouble(each.strip().replace(',', '.')))
+                    .toList();
+            final List<String> names = Arrays.stream(ratio.replaceFirst(" ")
+                            .strip()
+                            .replaceAll("^of ", "")
+                            .split("\\s*(?:,|:|/|;|\\n|\\+|&|\\s(?:and|to)\\s|\\s-\\s)\\s*"))
+                    .filter(each -> !each.isBlank())
+                    .toList();
+            if (names.size() != numbers.size()) {
+                throw new OutOfRangeException(
+                        "recipe",
+                        "%d numbers for %d names".formatted(numbers.size(), names.size()),
+                        "as many names as numbers, like 2:1:1 bark, perlite, coir");
+            }
+            for (int i = 0; i < names.size(); i++) {
+                amounts.add(WrittenAmount.of(numbers.get(i) + " " + names.get(i)));
+            }
+            return names;
+        }
+        final Matcher equal = EQUAL.matcher(clean);
+        final String body = equal.find() ? equal.replaceFirst("") : clean;
+        final List<String> typed = Arrays.stream(SEPARATORS.split(body))
+                .map(each -> each.replaceFirst("^[-*–]\\s+", "")
+                        .replaceFirst("^\\d+\\)\\s+", "")
+                        .replaceFirst("\\.$", "")
+                        .strip())
+                .filter(each -> !each.isEmpty())
+                .toList();
+        typed.forEach(each -> amounts.add(WrittenAmount.of(each)));
+        if (!amounts.isEmpty() && amounts.stream().noneMatch(WrittenAmount::said)) {
+            notes.add("No amounts are written: taken as equal parts.");
+        }
+        return typed;
+    }
+
+    private static boolean isDose(final Guess guess) {
+        return guess.known() && guess.candidates().get(0).dose();
+    }
+
+    private Line part(
+            final String typed,
+            final WrittenAmount amount,
+            final Guess guess,
+            final boolean percent,
+            final Scale scale) {
+        final List<Choice> choices = choices(guess, false);
+        final String name = choices.isEmpty() ? "" : choices.get(0).name().toLowerCase(Locale.ROOT);
+        if (choices.isEmpty()) {
+            return new Line(typed, 0, false, choices, false, "No material of that name.");
+        }
+        final Kind kind = amount.unit().kind();
+        final boolean odd = percent && (kind == Kind.VOLUME || kind == Kind.MASS || kind == Kind.HANDFUL);
+        final double value = percent || kind == Kind.REST || kind == Kind.DUSTING
+                ? amount.value()
+                : scale.parts(amount, book.material(choices.get(0).id()).orElseThrow());
+        final String says;
+        if (!guess.known()) {
+            says = "No material is called “%s”. These come nearest.".formatted(amount.name());
+        } else if (odd) {
+            says = "%s among per cents: say the share in per cent."
+                    .formatted(capital(amount.unit().word()));
+        } else if (kind == Kind.DUSTING) {
+            says = "A dusting is no share: taken as one part.";
+        } else if (!guess.certain()) {
+            says = choices.size() == 1 ? "Taken as %s.".formatted(name) : "Which one? Taken as %s.".formatted(name);
+        } else if (amount.range()) {
+            says = "The middle of the range.";
+        } else {
+            says = "";
+        }
+        return new Line(
+                typed,
+                Math.round(value * 1000) / 1000.0,
+                false,
+                choices,
+                guess.certain() && !odd && kind != Kind.DUSTING,
+                says);
+    }
+
+    private Line dose(final String typed, final WrittenAmount amount, final Guess guess, final Scale scale) {
+        final List<Choice> choices = choices(guess, true);
+        final Amendment amendment = book.amendment(choices.get(0).id()).orElseThrow();
+        final DoseMeasure measure = new DoseMeasure(amendment);
+        final Kind kind = amount.unit().kind();
+        if (kind == Kind.DUSTING) {
+            return new Line(
+                    typed,
+                    DoseMeasure.DUSTING_G_PER_L,
+                    true,
+                    choices,
+                    guess.certain(),
+                    "A dusting, taken as %s g to a litre of mix.".formatted(plain(DoseMeasure.DUSTING_G_PER_L)));
+        }
+        if (kind != Kind.MASS && kind != Kind.VOLUME) {
+            return new Line(
+                    typed,
+                    amendment.usualLowGPerL(),
+                    true,
+                    choices,
+                    false,
+                    "%s is weighed, not scooped: taken as the least usual dose.".formatted(amendment.name()));
+        }
+        final double grams = kind == Kind.MASS
+                ? amount.value() * amount.unit().size()
+                : measure.grams(amount.value() * amount.unit().size());
+        final OptionalDouble per = amount.per() == Per.LITRE
+                ? OptionalDouble.of(1)
+                : amount.per() == Per.OPEN && scale.totalLitres() > 0
+                        ? OptionalDouble.of(scale.totalLitres())
+                        : potLitres;
+        if (per.isEmpty()) {
+            return new Line(
+                    typed,
+                    clamp(grams),
+                    true,
+                    choices,
+                    false,
+                    "For how much mix? Taken as for each litre, with no pot named.");
+        }
+        final String says = amount.per() == Per.LITRE
+                ? ""
+                : amount.per() == Per.POT || scale.totalLitres() == 0
+                        ? "Taken for one pot of %s L.".formatted(plain(per.getAsDouble()))
+                        : "Taken for the %s L that the rest makes.".formatted(plain(per.getAsDouble()));
+        return new Line(
+                typed,
+                clamp(grams / per.getAsDouble()),
+                true,
+                choices,
+                guess.certain() && amount.per() != Per.OPEN,
+                says);
+    }
+
+    private static double clamp(final double gPerL) {
+        return Math.min(100, Math.round(gPerL * 100) / 100.0);
+    }
+
+    /** Gives what is called the rest its share. */
+    private static List<Line> withRest(
+            final List<Line> lines, final List<WrittenAmount> amounts, final boolean percent, final double sum) {
+        final List<Line> all = new ArrayList<>();
+        final long rests =
+                amounts.stream().filter(each -> each.unit().kind() == Kind.REST).count();
+        final double missing = Math.max(0, 100 - (sum - rests));
+        for (int i = 0; i < lines.size(); i++) {
+            final Line line = lines.get(i);
+            if (amounts.get(i).unit().kind() != Kind.REST || line.dose()) {
+                all.add(line);
+            } else if (percent) {
+                final double share = missing / rests;
+                all.add(new Line(
+                        line.typed(),
+                        Math.round(share * 1000) / 1000.0,
+                        false,
+                        line.choices(),
+                        line.certain() && share > 0,
+                        share > 0 ? line.says() : "Nothing is left for it: the others make 100 % already."));
+            } else {
+                all.add(new Line(
+                        line.typed(), 1, false, line.choices(), false, "The rest of what? Taken as one part."));
+            }
+        }
+        return all;
+    }
+
+    private static List<Choice> choices(final Guess guess, final boolean dose) {
+        return guess.candidates().stream()
+                .filter(each -> each.dose() == dose)
+                .map(each -> new Choice(each.id(), each.name()))
+                .toList();
+    }
+
+    private static String capital(final String word) {
+        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
+    }
+
+    private static String plain(final double value) {
+        return String.format(Locale.ROOT, "%.1f", value).replaceFirst("\\.0$", "");
+    }
+
+    /**
+     * How amounts in different units become parts.
+     *
+     * @param unitLitres litres of one part; 0 if nothing is written as a volume
+     * @param totalLitres all the materials together [L]; 0 if parts stay parts
+     * @param word what one part is
+     */
+    private record Scale(double unitLitres, double totalLitres, double scoopLitres, String word, boolean mixed) {
+
+        static Scale of(final List<WrittenAmount> amounts, final List<Guess> guesses, final double scoopLitres) {
+            double unit = 0;
+            double total = 0;
+            String word = "";
+            boolean others = false;
+            for (int i = 0; i < amounts.size(); i++) {
+                if (isDose(guesses.get(i))) {
+                    continue;
+                }
+                final WrittenAmount amount = amounts.get(i);
+                if (amount.unit().kind() == Kind.VOLUME || amount.unit().kind() == Kind.MASS) {
+                    final double size =
+                            amount.unit().kind() == Kind.VOLUME ? amount.unit().size() : 1;
+                    if (size > unit) {
+                        unit = size;
+                        word = amount.unit().kind() == Kind.VOLUME
+                                ? amount.unit().word()
+                                : "litres";
+                    }
+                } else if (amount.said()) {
+                    others = true;
+                }
+            }
+            if (unit > 0) {
+                for (int i = 0; i < amounts.size(); i++) {
+                    if (!isDose(guesses.get(i))) {
+                        total += litres(amounts.get(i), scoopLitres);
+                    }
+                }
+            }
+            return new Scale(unit, total, scoopLitres, word, unit > 0 && others);
+        }
+
+        private static double litres(final WrittenAmount amount, final double scoopLitres) {
+            return switch (amount.unit().kind()) {
+                case VOLUME -> amount.value() * amount.unit().size();
+                case HANDFUL -> amount.value() * HANDFUL_LITRES;
+                case MASS -> 0;
+                default -> amount.value() * scoopLitres;
+            };
+        }
+
+        double parts(final WrittenAmount amount, final Material material) {
+            if (unitLitres == 0) {
+                return amount.value();
+            }
+            final double litres = amount.unit().kind() == Kind.MASS
+                    ? amount.value() * amount.unit().size() / material.physics().bulkDensityGPerL()
+                    : litres(amount, scoopLitres);
+            return litres / unitLitres;
+        }
+
+        void note(final boolean percent, final List<String> notes) {
+            if (percent) {
+                if (mixed) {
+                    notes.add("Numbers without a unit among per cents are taken as per cent.");
+                }
+            } else if (unitLitres > 0) {
+                notes.add("One part stands for one of the %s.".formatted(word));
+                if (mixed) {
+                    notes.add("Numbers without a unit are taken as your scoop of %s L.".formatted(plain(scoopLitres)));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,210 @@
+package looseknit.core.blend;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import looseknit.core.measure.MassUnit;
+import looseknit.core.measure.VolumeUnit;
+
+/**
+ * An amount as people write it before or after a name: "4 parts", "25 %", "1 1/2 cups", "2-3", "half", "2 g/L", "a dusting of".
+ *
+ * @param value how many of the unit; 1 where nothing is said
+ * @param unit the unit
+ * @param per what a weight or spoon is for, where that is said
+ * @param name the rest of the words
+ * @param said whether an amount was written at all
+ * @param range whether a range was written, of which the middle is taken
+ */
+record WrittenAmount(double value, Unit unit, Per per, String name, boolean said, boolean range) {
+
+    /** What an amount counts. */
+    enum Kind {
+        PLAIN,
+        PART,
+        PERCENT,
+        VOLUME,
+        HANDFUL,
+        MASS,
+        REST,
+        DUSTING
+    }
+
+    /** What a dose is for. */
+    enum Per {
+        OPEN,
+        LITRE,
+        POT
+    }
+
+    /**
+     * A unit.
+     *
+     * @param size litres or grams in one, where it is a volume or a weight
+     */
+    record Unit(Kind kind, double size, String word) {}
+
+    private static final Unit PLAIN = new Unit(Kind.PLAIN, 1, "");
+
+    private static final String NUMBER =
+            "(?:\\d+\\s+\\d+/\\d+|\\d+/\\d+|\\d+(?:[.,]\\d+)?\\s*[½⅓⅔¼¾]|[½⅓⅔¼¾]|\\d+(?:[.,]\\d+)?|\\.\\d+)";
+
+    private static final Map<String, Double> FRACTIONS =
+            Map.of("½", 0.5, "⅓", 1.0 / 3, "⅔", 2.0 / 3, "¼", 0.25, "¾", 0.75);
+
+    private static final Map<String, Double> NUMBER_WORDS = Map.ofEntries(
+            Map.entry("half", 0.5),
+            Map.entry("quarter", 0.25),
+            Map.entry("third", 1.0 / 3),
+            Map.entry("a", 1.0),
+            Map.entry("an", 1.0),
+            Map.entry("one", 1.0),
+            Map.entry("two", 2.0),
+            Map.entry("three", 3.0),
+            Map.entry("four", 4.0),
+            Map.entry("five", 5.0),
+            Map.entry("six", 6.0),
+            Map.entry("seven", 7.0),
+            Map.entry("eight", 8.0),
+            Map.entry("nine", 9.0),
+            Map.entry("ten", 10.0));
+
+    /** Words for units, longest first where one begins another. */
+    private static final List<Map.Entry<Pattern, Unit>> UNITS = List.of(
+            unit("(?:per\\s*cent|percent|%)", Kind.PERCENT, 1, "per cent"),
+            unit("(?:parts?|pts?|p)", Kind.PART, 1, "parts"),
+            unit("(?:cups?)", Kind.VOLUME, VolumeUnit.US_CUP.litres(), "cups"),
+            unit("(?:tablespoons?|tbsps?|tbs)", Kind.VOLUME, VolumeUnit.US_TABLESPOON.litres(), "tablespoons"),
+            unit("(?:teaspoons?|tsps?)", Kind.VOLUME, VolumeUnit.US_TEASPOON.litres(), "teaspoons"),
+            unit("(?:quarts?|qts?)", Kind.VOLUME, VolumeUnit.US_QUART.litres(), "quarts"),
+            unit("(?:gallons?|gals?)", Kind.VOLUME, VolumeUnit.US_GALLON.litres(), "gallons"),
+            unit("(?:pints?)", Kind.VOLUME, VolumeUnit.IMPERIAL_PINT.litres(), "pints"),
+            unit(
+                    "(?:cubic\\s+f(?:ee|oo)t|cu\\.?\\s*ft\\.?|ft3|ft³)",
+                    Kind.VOLUME,
+                    VolumeUnit.CUBIC_FOOT.litres(),
+                    "cubic feet"),
+            unit("(?:millilit(?:re|er)s?|ml)", Kind.VOLUME, VolumeUnit.MILLILITRE.litres(), "millilitres"),
+            unit("(?:lit(?:re|er)s?|l)", Kind.VOLUME, 1, "litres"),
+            unit("(?:scoops?|mugs?|buckets?|jars?)", Kind.PART, 1, "scoops"),
+            unit("(?:handfuls?|hands?)", Kind.HANDFUL, 1, "handfuls"),
+            unit("(?:kilograms?|kilos?|kg)", Kind.MASS, MassUnit.KILOGRAM.grams(), "kilograms"),
+            unit("(?:grams?|gr|g)", Kind.MASS, 1, "grams"),
+            unit("(?:ounces?|oz)", Kind.MASS, MassUnit.OUNCE.grams(), "ounces"),
+            unit("(?:pounds?|lbs?)", Kind.MASS, MassUnit.POUND.grams(), "pounds"),
+            unit("(?:light\\s+dusting|dusting|pinch|sprinkling|sprinkle)", Kind.DUSTING, 1, "a dusting"));
+
+    private static final Pattern REST = Pattern.compile(
+            "^(?:the\\s+)?(?:rest|remainder|remaining|fill(?:ed)?(?:\\s+up)?(?:\\s+with)?)\\b[:\\s]*(.*)$|^(.*?)\\s*[:,]?\\s+(?:for\\s+)?(?:the\\s+)?(?:rest|remainder)$");
+    private static final Pattern PER_LITRE =
+            Pattern.compile("(?:\\s*/\\s*|\\s+(?:per|a|each|in a)\\s+)(?:lit(?:re|er)|l)\\b(?:\\s+of\\s+mix)?");
+    private static final Pattern PER_POT = Pattern.compile("(?:\\s*/\\s*|\\s+(?:per|a|each|in each)\\s+)pot\\b");
+    private static final Pattern RANGE = Pattern.compile("^(" + NUMBER + ")\\s*(?:-|–|to)\\s*(" + NUMBER + ")(.*)$");
+    private static final Pattern FIRST = Pattern.compile("^(?:about|approx\\.?|ca\\.?|~)?\\s*(" + NUMBER + ")(.*)$");
+    private static final Pattern LAST = Pattern.compile("^(.*?)[\\s:=x×(–-]+(" + NUMBER
+            + ")\\s*(%|per\\s*cent|percent|parts?|cups?|l|lit(?:re|er)s?|ml|g|g/l)?\\)?$");
+
+    private static Map.Entry<Pattern, Unit> unit(
+            final String words, final Kind kind, final double size, final String word) {
+        return Map.entry(Pattern.compile("^\\s*" + words + "(?![a-zà-ÿ])(.*)$"), new Unit(kind, size, word));
+    }
+
+    /** Takes an amount out of a line; a line without one counts once. */
+    static WrittenAmount of(final String line) {
+        String rest = line.toLowerCase(Locale.ROOT).strip();
+        Per per = Per.OPEN;
+        final Matcher litre = PER_LITRE.matcher(rest);
+        final Matcher pot = PER_POT.matcher(rest);
+        if (litre.find()) {
+            per = Per.LITRE;
+            rest = litre.replaceFirst(" ").strip();
+        } else if (pot.find()) {
+            per = Per.POT;
+            rest = pot.replaceFirst(" ").strip();
+        }
+        final Matcher remainder = REST.matcher(rest);
+        if (remainder.matches()) {
+            final String name = remainder.group(1) != null ? remainder.group(1) : remainder.group(2);
+            return new WrittenAmount(1, new Unit(Kind.REST, 1, "the rest"), per, bare(name), true, false);
+        }
+        final Matcher range = RANGE.matcher(rest);
+        if (range.matches()) {
+            final double middle = 0.5 * (number(range.group(1)) + number(range.group(2)));
+            return withUnit(middle, range.group(3), per, true);
+        }
+        final Matcher first = FIRST.matcher(rest);
+        if (first.matches()) {
+            return withUnit(number(first.group(1)), first.group(2), per, false);
+        }
+        final Optional<WrittenAmount> words = fromWords(rest, per);
+        if (words.isPresent()) {
+            return words.get();
+        }
+        final Matcher last = LAST.matcher(rest);
+        if (last.matches() && !last.group(1).isBlank()) {
+            final WrittenAmount amount = withUnit(
+                    number(last.group(2)),
+                    " " + Optional.ofNullable(last.group(3)).orElse(""),
+                    per,
+                    false);
+            return new WrittenAmount(amount.value(), amount.unit(), per, bare(last.group(1)), true, false);
+        }
+        return new WrittenAmount(1, PLAIN, per, bare(rest), false, false);
+    }
+
+    private static Optional<WrittenAmount> fromWords(final String rest, final Per per) {
+        double value = 1;
+        boolean any = false;
+        String left = rest;
+        final List<String> words = new ArrayList<>(List.of(rest.split("\\s+")));
+        while (words.size() > 1 && NUMBER_WORDS.containsKey(words.get(0))) {
+            value *= NUMBER_WORDS.get(words.remove(0));
+            any = true;
+        }
+        left = String.join(" ", words);
+        final WrittenAmount amount = withUnit(value, " " + left, per, false);
+        return any || amount.unit().kind() != Kind.PLAIN ? Optional.of(amount) : Optional.empty();
+    }
+
+    private static WrittenAmount withUnit(final double value, final String rest, final Per per, final boolean range) {
+        for (final Map.Entry<Pattern, Unit> each : UNITS) {
+            final Matcher matcher = each.getKey().matcher(rest);
+            if (matcher.matches()) {
+                return new WrittenAmount(value, each.getValue(), per, bare(matcher.group(1)), true, range);
+            }
+        }
+        return new WrittenAmount(value, PLAIN, per, bare(rest), true, range);
+    }
+
+    private static String bare(final String name) {
+        return name.strip()
+                .replaceFirst("^(?:of|x|×|:|-|–|=)\\s*", "")
+                .replaceFirst("^of\\s+", "")
+                .replaceFirst("^(?:the|a|an)\\s+", "")
+                .strip();
+    }
+
+    private static double number(final String text) {
+        String clean = text.strip().replace(',', '.');
+        double sum = 0;
+        for (final Map.Entry<String, Double> fraction : FRACTIONS.entrySet()) {
+            if (clean.contains(fraction.getKey())) {
+                sum += fraction.getValue();
+                clean = clean.replace(fraction.getKey(), " ").strip();
+            }
+        }
+        for (final String piece : clean.split("\\s+")) {
+            if (piece.isEmpty()) {
+                continue;
+            }
+            final String[] ratio = piece.split("/");
+            final double below = ratio.length > 1 ? Double.parseDouble(ratio[1]) : 1;
+            sum += below == 0 ? 0 : Double.parseDouble(ratio[0]) / below;
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,28 @@
+package looseknit.core.blend;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.OptionalDouble;
+import looseknit.core.material.Book;
+import org.junit.jupiter.api.Test;
+
+class DoseMeasureTest {
+
+    private final DoseMeasure dolomite =
+            new DoseMeasure(Book.shipped().amendment("dolomite").orElseThrow());
+
+    /** A level US teaspoon is 4.93 mL (NIST Handbook 44, Appendix C; from memory), of dolomite at 1.25 g/mL 6.2 g. */
+    @Test
+    void spoonsForAPot() {
+        assertThat(dolomite.words(2, OptionalDouble.of(3))).isEqualTo("about 1 level tsp for this pot");
+        assertThat(dolomite.words(1, OptionalDouble.of(1))).isEqualTo("about ¼ level tsp for this pot, a dusting");
+        assertThat(dolomite.words(4, OptionalDouble.of(20))).isEqualTo("about 4¼ level tbsp for this pot");
+        assertThat(dolomite.words(0.3, OptionalDouble.empty())).isEqualTo("less than ⅛ tsp to a litre");
+    }
+
+    @Test
+    void spoonsAndGramsAreEachOther() {
+        assertThat(dolomite.teaspoons(dolomite.grams(0.01)))
+                .isCloseTo(10 / 4.92892, org.assertj.core.data.Offset.offset(1e-3));
+    }
+}

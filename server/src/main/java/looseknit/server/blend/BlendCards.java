@@ -1,0 +1,137 @@
+package looseknit.server.blend;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import looseknit.core.blend.Recipe;
+import looseknit.core.blend.RecipeChanges;
+import looseknit.core.caution.Caution;
+import looseknit.core.find.Score;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.need.Brief;
+import looseknit.core.need.Plant;
+import looseknit.core.reading.Evaluation;
+import looseknit.core.reading.Evaluator;
+import looseknit.server.frame.Books;
+import looseknit.server.frame.UnknownName;
+import looseknit.server.reading.EvaluationBody;
+import looseknit.server.reading.EvaluationBody.ReadingBody;
+import looseknit.server.reading.KnownSource;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The blends as the swatch book shows them. */
+@Component
+class BlendCards {
+
+    private final Books books;
+    private final Blends blends;
+    private final KnownSource knownSource;
+
+    BlendCards(final Books books, final Blends blends, final KnownSource knownSource) {
+        this.books = books;
+        this.blends = blends;
+        this.knownSource = knownSource;
+    }
+
+    /**
+     * A blend in the swatch book, with what it would read; readings are empty while nothing can be read.
+     *
+     * @param plantName the plant of its brief
+     * @param groupName the group of that plant
+     * @param fit how well it fits the plant that it was read for, 0 to 100; null without one
+     * @param sameAs blends that are the same mix, however they are written
+     */
+    record BlendCardBody(
+            BlendBody blend,
+            @Nullable String plantName,
+            @Nullable String groupName,
+            List<Double> shares,
+            @Nullable String headline,
+            boolean fits,
+            @Nullable Double fit,
+            List<ReadingBody> readings,
+            List<StopBody> stops,
+            List<SameMixBody> sameAs) {}
+
+    /** A stop against a blend, and whether it was knowingly set aside. */
+    record StopBody(String id, String why, boolean accepted) {}
+
+    /** A blend of the same mix. */
+    record SameMixBody(UUID id, String name) {}
+
+    /**
+     * All blends, the last changed first.
+     *
+     * @param plantId the plant to read them for instead of each its own
+     * @throws UnknownName if there is no such plant
+     */
+    @Transactional(readOnly = true)
+    public List<BlendCardBody> all(final @Nullable String plantId) {
+        final Optional<Plant> wanted = Optional.ofNullable(plantId)
+                .filter(id -> !id.isBlank())
+                .map(id -> books.plants()
+                        .plant(id)
+                        .orElseThrow(() -> new UnknownName("plantId", "plant", id, "Pick one from the Book.")));
+        final List<Blend> all = blends.all();
+        final Map<UUID, Recipe> recipes = new HashMap<>();
+        all.forEach(blend -> recipe(blend).ifPresent(recipe -> recipes.put(blend.id(), recipe)));
+        return all.stream().map(blend -> card(blend, all, recipes, wanted)).toList();
+    }
+
+    private Optional<Recipe> recipe(final Blend blend) {
+        try {
+            return Optional.of(blend.recipe().toCore(books));
+        } catch (final OutOfRangeException nothingInIt) {
+            return Optional.empty();
+        }
+    }
+
+    private BlendCardBody card(
+            final Blend blend, final List<Blend> all, final Map<UUID, Recipe> recipes, final Optional<Plant> wanted) {
+        final Optional<Plant> plant =
+                Optional.ofNullable(blend.brief().plantId()).flatMap(books.plants()::plant);
+        final Optional<Recipe> recipe = Optional.ofNullable(recipes.get(blend.id()));
+        final Optional<Evaluation> evaluation = recipe.flatMap(each -> read(blend, each, wanted));
+        final Optional<EvaluationBody> read = evaluation.map(EvaluationBody::of);
+        return new BlendCardBody(
+                BlendBody.of(blend, blends.latest(blend.id())),
+                plant.map(Plant::name).orElse(null),
+                plant.map(each -> each.group().name()).orElse(null),
+                read.map(EvaluationBody::shares).orElse(List.of()),
+                read.map(EvaluationBody::headline).orElse(null),
+                read.map(EvaluationBody::fits).orElse(false),
+                evaluation
+                        .filter(each -> !each.targets().isEmpty())
+                        .map(Score::of)
+                        .orElse(null),
+                read.map(EvaluationBody::readings).orElse(List.of()),
+                evaluation.map(each -> stops(blend, each)).orElse(List.of()),
+                all.stream()
+                        .filter(other -> other != blend && recipe.isPresent() && recipes.containsKey(other.id()))
+                        .filter(other -> RecipeChanges.sameMix(recipe.get(), recipes.get(other.id())))
+                        .map(other -> new SameMixBody(other.id(), other.name()))
+                        .toList());
+    }
+
+    private Optional<Evaluation> read(final Blend blend, final Recipe recipe, final Optional<Plant> wanted) {
+        try {
+            final Brief own = blend.brief().toCore(books);
+            return Optional.of(Evaluator.evaluate(
+                    recipe, wanted.map(own::with).orElse(own), knownSource.known(blend.id(), blend.recipe())));
+        } catch (final OutOfRangeException nothingToRead) {
+            return Optional.empty();
+        }
+    }
+
+    private static List<StopBody> stops(final Blend blend, final Evaluation evaluation) {
+        return evaluation.cautions().stream()
+                .filter(each -> each.level() == Caution.Level.STOP)
+                .map(each ->
+                        new StopBody(each.id(), each.why(), blend.accepted().contains(each.id())))
+                .toList();
+    }
+}

@@ -1,0 +1,84 @@
+package looseknit.server.blend;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import looseknit.core.blend.RecipeChanges;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.need.BriefChanges;
+import looseknit.core.reading.Evaluation;
+import looseknit.core.reading.Evaluator;
+import looseknit.server.frame.Books;
+import org.springframework.stereotype.Component;
+
+/** Kept versions with what is new in each. */
+@Component
+class VersionList {
+
+    private final Books books;
+    private final Blends blends;
+
+    VersionList(final Books books, final Blends blends) {
+        this.books = books;
+        this.blends = blends;
+    }
+
+    /** All versions of a blend, the newest first. */
+    List<VersionBody> of(final UUID id) {
+        blends.get(id);
+        final List<VersionBody> bodies = new ArrayList<>();
+        final List<BlendVersion> versions = blends.versions(id);
+        for (int i = 0; i < versions.size(); i++) {
+            bodies.add(body(
+                    versions.get(i), i + 1 < versions.size() ? Optional.of(versions.get(i + 1)) : Optional.empty()));
+        }
+        return bodies;
+    }
+
+    /** One version of a blend. */
+    VersionBody of(final UUID id, final int number) {
+        final Optional<BlendVersion> before = blends.versions(id).stream()
+                .filter(each -> each.number() < number)
+                .max(Comparator.comparingInt(BlendVersion::number));
+        return body(blends.version(id, number), before);
+    }
+
+    private VersionBody body(final BlendVersion version, final Optional<BlendVersion> before) {
+        final Optional<Evaluation> read = read(version);
+        return new VersionBody(
+                version.blendId(),
+                version.number(),
+                version.name(),
+                version.note(),
+                version.brief(),
+                version.recipe(),
+                version.keptAt(),
+                before.map(each -> changes(each, version)).orElse(List.of()),
+                read.map(Evaluation::shares).orElse(List.of()),
+                read.map(Evaluation::headline).orElse(null),
+                read.map(Evaluation::fits).orElse(false));
+    }
+
+    private List<String> changes(final BlendVersion before, final BlendVersion after) {
+        final List<String> changes = new ArrayList<>();
+        if (!before.name().equals(after.name())) {
+            changes.add("named %s".formatted(after.name()));
+        }
+        changes.addAll(RecipeChanges.between(
+                before.recipe().toCore(books), after.recipe().toCore(books)));
+        changes.addAll(
+                BriefChanges.between(before.brief().toCore(books), after.brief().toCore(books)));
+        return changes;
+    }
+
+    private Optional<Evaluation> read(final BlendVersion version) {
+        try {
+            return Optional.of(Evaluator.evaluate(
+                    version.recipe().toCore(books), version.brief().toCore(books)));
+        } catch (final OutOfRangeException nothingToRead) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,14 @@
+package looseknit.server.need;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** Stored briefs. */
+interface SavedBriefs extends JpaRepository<SavedBrief, UUID> {
+
+    List<SavedBrief> findAllByOrderByName();
+
+    Optional<SavedBrief> findByNameIgnoreCase(String name);
+}
