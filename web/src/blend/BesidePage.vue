@@ -115,7 +115,9 @@ const differs = (values: (string | undefined)[]) => new Set(values).size > 1
             :key="id"
             :class="{ same: !differs(columns.map((c) => share(c, id).toFixed(3))) }"
           >
-            <th scope="row"><StitchMark :material-id="id" :size="18" /> {{ materialName(id) }}</th>
+            <th scope="row">
+              <span><StitchMark :material-id="id" :size="18" /> {{ materialName(id) }}</span>
+            </th>
             <td v-for="(column, i) in columns" :key="i" class="figures">
               {{ share(column, id) > 0 ? `${figure(share(column, id) * 100, 1, true)} %` : '·' }}
             </td>
@@ -125,7 +127,9 @@ const differs = (values: (string | undefined)[]) => new Set(values).size > 1
             :key="id"
             :class="{ same: !differs(columns.map((c) => String(dose(c, id)))) }"
           >
-            <th scope="row"><StitchMark :material-id="id" :size="18" /> {{ amendment(id)?.name ?? id }}</th>
+            <th scope="row">
+              <span><StitchMark :material-id="id" :size="18" /> {{ amendment(id)?.name ?? id }}</span>
+            </th>
             <td v-for="(column, i) in columns" :key="i" class="figures">
               {{ dose(column, id) === undefined ? '·' : text(settings.measures.dose(dose(column, id) ?? 0)) }}
             </td>
@@ -184,7 +188,7 @@ thead th a {
 }
 .chart {
   display: block;
-  max-width: 220px;
+  max-width: 170px;
 }
 tbody tr {
   border-top: 1px solid var(--line);
@@ -192,10 +196,13 @@ tbody tr {
 tbody th {
   padding: 6px 0;
 }
-tbody th svg {
-  display: inline-block;
-  vertical-align: -4px;
-  margin-right: 6px;
+tbody th span {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+tbody td {
+  vertical-align: top;
 }
 .same td {
   color: var(--soft-ink);

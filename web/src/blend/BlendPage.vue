@@ -307,30 +307,30 @@ useKeys({
           />
           <ScoopChoice v-model="recipe" />
           <DoseList v-model="recipe" :words="evaluation?.doseWords ?? []" />
+          <div class="actions">
+            <Button
+              :label="$t('blend.page.mix')"
+              :disabled="work.busy.value || !!problem"
+              @click="work.mixBatch(brief)"
+            />
+            <Button :label="$t('blend.page.find')" outlined @click="finding = true" />
+            <Button
+              :label="$t('blend.page.keep')"
+              outlined
+              :disabled="work.busy.value"
+              @click="keeping = true"
+            />
+            <RouterLink :to="`/blends/${id}/count`">{{ $t('blend.page.count') }}</RouterLink>
+            <span class="ways">
+              <button type="button" class="plain" :disabled="!bench.canUndo.value" @click="bench.undo">
+                {{ $t('blend.page.undo') }}
+              </button>
+              <button type="button" class="plain" :disabled="!bench.canRedo.value" @click="bench.redo">
+                {{ $t('blend.page.redo') }}
+              </button>
+            </span>
+          </div>
         </div>
-      </div>
-      <nav class="closer" :aria-label="$t('blend.closer.nav')">
-        <RouterLink v-for="view in CLOSER" :key="view" :to="`/blends/${id}/closer/${view}`">{{
-          $t(`blend.closer.${view}`)
-        }}</RouterLink>
-      </nav>
-      <div class="actions">
-        <Button
-          :label="$t('blend.page.mix')"
-          :disabled="work.busy.value || !!problem"
-          @click="work.mixBatch(brief)"
-        />
-        <Button :label="$t('blend.page.find')" outlined @click="finding = true" />
-        <Button :label="$t('blend.page.keep')" outlined :disabled="work.busy.value" @click="keeping = true" />
-        <RouterLink :to="`/blends/${id}/count`">{{ $t('blend.page.count') }}</RouterLink>
-        <span class="ways">
-          <button type="button" class="plain" :disabled="!bench.canUndo.value" @click="bench.undo">
-            {{ $t('blend.page.undo') }}
-          </button>
-          <button type="button" class="plain" :disabled="!bench.canRedo.value" @click="bench.redo">
-            {{ $t('blend.page.redo') }}
-          </button>
-        </span>
       </div>
       <OneMoreTable
         v-if="evaluation && onBench"
@@ -340,6 +340,11 @@ useKeys({
         @step="step"
         @swap="swap"
       />
+      <nav class="closer" :aria-label="$t('blend.closer.nav')">
+        <RouterLink v-for="view in CLOSER" :key="view" :to="`/blends/${id}/closer/${view}`">{{
+          $t(`blend.closer.${view}`)
+        }}</RouterLink>
+      </nav>
       <CautionList :cautions="evaluation?.cautions ?? []" />
     </section>
 

@@ -300,9 +300,11 @@ useKeys({ n: () => void start() })
 }
 .field > :not(label) {
   width: 168px;
+  min-height: 34px;
 }
-.field :deep(input) {
+.field > :not(input) :deep(input) {
   width: 100%;
+  min-height: 34px;
 }
 .check,
 .below label {
@@ -313,6 +315,7 @@ useKeys({ n: () => void start() })
 }
 .check input,
 .below input {
+  margin: 0;
   width: 18px;
   height: 18px;
   accent-color: var(--bottle);

@@ -4,7 +4,7 @@ import Button from 'primevue/button'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { Material, Recipe } from '@/api/types'
+import type { Material, Reading, Recipe } from '@/api/types'
 import ChoiceList from '@/frame/ChoiceList.vue'
 import { useKeys } from '@/frame/keys'
 import MaterialPicker from '@/material/MaterialPicker.vue'
@@ -12,6 +12,7 @@ import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
+import ReadingExplained from '@/reading/ReadingExplained.vue'
 import ReadingGauge from '@/reading/ReadingGauge.vue'
 import { useEvaluation } from '@/reading/useEvaluation'
 import { useShelf } from '@/shelf/useShelf'
@@ -82,6 +83,7 @@ const shown = computed(() =>
   (tellable.value.length > 0 ? tellable.value : (evaluation.value?.readings ?? [])).slice(0, 5),
 )
 
+const opened = ref<Reading['quality']>()
 const asBlend = () =>
   work.onceAtATime(async () => {
     await bench.keepVersion(t('blend.count.note', { scoops: scoops(total.value) }))
@@ -186,9 +188,16 @@ useKeys({
         <p v-else-if="evaluation" class="headline" :class="{ fits: evaluation.fits }">
           <b>{{ evaluation.headline }}</b>
         </p>
-        <template v-if="evaluation">
-          <ReadingGauge v-for="reading in shown" :key="reading.quality" :reading="reading" plain />
-        </template>
+        <div v-if="evaluation">
+          <template v-for="reading in shown" :key="reading.quality">
+            <ReadingGauge
+              :reading="reading"
+              :open="opened === reading.quality"
+              @explain="opened = opened === reading.quality ? undefined : reading.quality"
+            />
+            <ReadingExplained v-if="opened === reading.quality" :reading="reading" :blend-id="id" />
+          </template>
+        </div>
         <div class="ends">
           <Button
             :label="$t('blend.count.asBlend')"

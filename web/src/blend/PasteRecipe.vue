@@ -42,7 +42,9 @@ const read = computed<WrittenRecipe | undefined>(() => (asked.value ? understood
 const SKIP = ''
 /** What the person chose for lines that were not clear, by what was written. */
 const chosen = ref<Record<string, string>>({})
-const idOf = (line: WrittenRecipe['lines'][number]) => chosen.value[line.typed] ?? line.choices[0]?.id ?? SKIP
+/** What nobody knows is left out until somebody chooses. */
+const idOf = (line: WrittenRecipe['lines'][number]) =>
+  chosen.value[line.typed] ?? (line.known ? line.choices[0]?.id : undefined) ?? SKIP
 const asks = computed(
   () => (read.value?.lines ?? []).filter((line) => !line.certain && !(line.typed in chosen.value)).length,
 )
@@ -152,6 +154,9 @@ li.asks {
 .says {
   grid-column: 2 / -1;
   text-align: left;
+  color: var(--soft-ink);
+}
+.asks .says {
   color: var(--marigold-ink);
 }
 .ways {

@@ -114,11 +114,11 @@ const savePng = async () => {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 10px;
+  gap: 4px 6px;
   justify-content: space-between;
 }
 .ways :deep(label) {
-  padding: 2px 8px;
+  padding: 2px 6px;
   min-height: 26px;
   font-size: 13px;
 }

@@ -177,6 +177,7 @@ const isOnBench = (version: BlendVersion) =>
   font-size: 14px;
 }
 .ways input {
+  margin: 0;
   width: 18px;
   height: 18px;
   accent-color: var(--bottle);

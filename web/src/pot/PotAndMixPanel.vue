@@ -64,10 +64,8 @@ const take = (row: number, column: number) => {
                 <span class="figures">{{ figure(cell.days, cell.days < 10 ? 1 : 0) }}</span>
                 <small>{{ $t('pot.mix.days') }}</small>
                 <b>{{ cell.words }}</b>
-                <small v-if="cell.misses.length > (tone(cell) === 'right' ? 0 : 1)" class="also">{{
-                  $t('pot.mix.also', {
-                    misses: cell.misses.slice(tone(cell) === 'right' ? 0 : 1).join(', '),
-                  })
+                <small v-if="cell.misses.length > 0" class="also">{{
+                  $t('pot.mix.also', { misses: cell.misses.join(', ') })
                 }}</small>
                 <small v-else-if="cell.fits" class="also">{{ $t('pot.mix.fits') }}</small>
               </button>
@@ -92,25 +90,35 @@ table {
   border-collapse: separate;
   border-spacing: 6px;
   margin: -6px;
-  min-width: 680px;
+  min-width: 760px;
+  table-layout: fixed;
+  /* so that fields can fill their rows */
+  height: 1px;
+}
+tbody th {
+  vertical-align: middle;
+}
+td {
+  height: 100%;
 }
 th {
   font-weight: 400;
   text-align: left;
   vertical-align: bottom;
   padding: 2px 6px;
-  max-width: 170px;
+  overflow-wrap: break-word;
 }
 th.here {
   font-weight: 700;
 }
 td button {
   display: grid;
-  grid-template-columns: auto 1fr;
+  grid-template: auto auto 1fr / auto 1fr;
   gap: 0 6px;
   align-items: baseline;
   width: 100%;
-  min-height: 82px;
+  height: 100%;
+  min-height: 96px;
   align-content: start;
   padding: 10px 12px;
   border: 1px solid var(--line);

@@ -34,8 +34,10 @@ const toggle = (quality: Reading['quality']) => {
         <b>{{ evaluation.headline }}</b>
         <ul v-if="evaluation.remedies.length > 0" class="choices">
           <li v-for="(remedy, i) in evaluation.remedies" :key="remedy.words">
-            <button type="button" class="plain" @click="emit('remedy', remedy)">{{ remedy.words }}</button>
-            <kbd v-if="i === 0" :title="$t('reading.remedyKey')">r</kbd>
+            <button type="button" class="plain" @click="emit('remedy', remedy)">
+              {{ remedy.words
+              }}<kbd v-if="i === 0" aria-hidden="true" :title="$t('reading.remedyKey')">r</kbd>
+            </button>
           </li>
         </ul>
       </div>
@@ -88,7 +90,8 @@ const toggle = (quality: Reading['quality']) => {
   font: 12px var(--figures);
   border: 1px solid var(--stitch);
   padding: 0 5px;
-  margin-left: 8px;
+  margin-left: 6px;
+  display: inline-block;
 }
 .headline li {
   margin-top: 1px;

@@ -1736,6 +1736,7 @@ export interface components {
             certain: boolean;
             choices: components["schemas"]["Choice"][];
             dose: boolean;
+            known: boolean;
             says: string;
             typed: string;
         };

@@ -210,11 +210,12 @@ canvas {
 figcaption {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 10px;
+  gap: 4px 6px;
   align-items: center;
+  justify-content: space-between;
 }
 figcaption :deep(label) {
-  padding: 2px 8px;
+  padding: 2px 6px;
   min-height: 26px;
   font-size: 13px;
 }

@@ -1,7 +1,9 @@
-import { Box, Circle, Edge, Polygon, Vec2, World, type Body } from 'planck'
-import { type Grain, outline } from './grains'
+import type { Grain } from './grains'
 
-/** A small fall of grains in a section: what lies stays where it lies when the blend changes a little. Lengths in millimetres. */
+/**
+ * A small fall of grains in a section: each is a ball of its middle size that falls, pushes others aside and comes to rest. What lies
+ * stays where it lies when the blend changes a little. Lengths in millimetres, the same course for the same grains.
+ */
 export interface Lying {
   grain: Grain
   x: number
@@ -9,96 +11,131 @@ export interface Lying {
   angle: number
 }
 
-/** The world counts in units of this many millimetres, so that sizes lie where the solver is at ease. */
-const UNIT_MM = 4
+interface Ball extends Lying {
+  radius: number
+  mass: number
+  lastX: number
+  lastY: number
+  touched: boolean
+}
+
 const STEP = 1 / 60
-const MOST_STEPS = 900
+const GRAVITY = 700
+const DRAG = 0.985
+/** How much of a touching grain's way is taken by rubbing. */
+const RUB = 0.35
+const ROUNDS = 8
+const MOST_STEPS = 420
+/** A grain that moves less than this in a step lies [mm]. */
+const LIES = 0.03
+const QUIET_STEPS = 12
+/** Part of an overlap that is mended at a time, so that nothing trembles. */
+const MEND = 0.45
 
 export class Fall {
-  private readonly world = new World({ gravity: new Vec2(0, -30), allowSleep: true })
-  private readonly bodies = new Map<string, { body: Body; grain: Grain }>()
+  private balls: Ball[] = []
   private readonly width: number
-  private readonly height: number
   private steps = 0
+  private quiet = 0
 
-  constructor(widthMm: number, heightMm: number) {
-    this.width = widthMm / UNIT_MM
-    this.height = heightMm / UNIT_MM
-    const ground = this.world.createBody()
-    const [left, right, top] = [0, this.width, this.height * 12]
-    for (const [from, to] of [
-      [new Vec2(left, 0), new Vec2(right, 0)],
-      [new Vec2(left, 0), new Vec2(left, top)],
-      [new Vec2(right, 0), new Vec2(right, top)],
-    ] as const) {
-      ground.createFixture({ shape: new Edge(from, to), friction: 0.4 })
-    }
+  constructor(widthMm: number) {
+    this.width = widthMm
   }
 
   /** Takes out what is gone and lets go what is new, from above the heap. */
   become(grains: readonly Grain[]) {
-    const wanted = new Set(grains.map((grain) => grain.key))
-    for (const [key, { body }] of this.bodies) {
-      if (!wanted.has(key)) {
-        this.world.destroyBody(body)
-        this.bodies.delete(key)
-      }
-    }
-    let level = this.bodies.size === 0 ? 0 : this.top()
+    const lying = new Map(this.balls.map((ball) => [ball.grain.key, ball]))
+    let level = this.balls.reduce((top, ball) => Math.max(top, ball.y + ball.radius), 0)
     let filled = 0
-    for (const grain of grains) {
-      if (this.bodies.has(grain.key)) {
-        continue
+    this.balls = grains.map((grain) => {
+      const before = lying.get(grain.key)
+      if (before) {
+        before.grain = grain
+        return before
       }
-      const reach = grain.long / UNIT_MM
-      filled += reach * reach * 1.2
-      if (filled > this.width * reach) {
-        level += reach
-        filled = 0
+      const radius = Math.sqrt(grain.long * grain.broad) / 2
+      filled += 4 * radius * radius
+      while (filled > this.width * 2 * radius) {
+        filled -= this.width * 2 * radius
+        level += 2 * radius
       }
-      this.add(grain, level + reach)
-    }
-    for (const { body } of this.bodies.values()) {
-      body.setAwake(true)
-    }
-    this.steps = 0
-  }
-
-  private top(): number {
-    let top = 0
-    for (const { body, grain } of this.bodies.values()) {
-      top = Math.max(top, body.getPosition().y + grain.long / UNIT_MM / 2)
-    }
-    return top
-  }
-
-  private add(grain: Grain, y: number) {
-    const half = grain.long / UNIT_MM / 2
-    const x = half + grain.across * Math.max(0, this.width - 2 * half)
-    const body = this.world.createBody({
-      type: 'dynamic',
-      position: new Vec2(x, y),
-      angle: grain.shape === 'FLAKE' || grain.shape === 'STRAND' ? (grain.turn - Math.PI) * 0.25 : grain.turn,
-      linearDamping: 0.15,
-      angularDamping: 0.6,
+      const x = radius + grain.across * Math.max(0, this.width - 2 * radius)
+      const y = level + radius
+      const flat = grain.shape === 'FLAKE' || grain.shape === 'STRAND'
+      return {
+        grain,
+        x,
+        y,
+        lastX: x,
+        lastY: y,
+        angle: flat ? (grain.turn - Math.PI) * 0.22 : grain.turn,
+        radius,
+        mass: radius * radius,
+        touched: false,
+      }
     })
-    body.createFixture({ shape: shapeOf(grain), density: 1, friction: 0.45, restitution: 0.02 })
-    this.bodies.set(grain.key, { body, grain })
+    this.steps = 0
+    this.quiet = 0
   }
 
   /** A sixtieth of a second; false once everything has come to rest. */
   step(): boolean {
-    if (this.steps >= MOST_STEPS) {
+    if (this.steps >= MOST_STEPS || this.quiet >= QUIET_STEPS || this.balls.length === 0) {
       return false
     }
     this.steps++
-    this.world.step(STEP, 4, 2)
-    for (const { body } of this.bodies.values()) {
-      if (body.isAwake()) {
-        return true
+    for (const ball of this.balls) {
+      const hold = ball.touched ? 1 - RUB : 1
+      const byX = (ball.x - ball.lastX) * DRAG * hold
+      const byY = (ball.y - ball.lastY) * DRAG * hold
+      ball.lastX = ball.x
+      ball.lastY = ball.y
+      ball.x += byX
+      ball.y += byY - GRAVITY * STEP * STEP
+      ball.touched = false
+    }
+    const pairs = this.near()
+    for (let round = 0; round < ROUNDS; round++) {
+      pairs.forEach(([a, b]) => apart(a, b))
+      this.balls.forEach((ball) => this.inside(ball))
+    }
+    let most = 0
+    for (const ball of this.balls) {
+      const moved = ball.x - ball.lastX
+      most = Math.max(most, Math.hypot(moved, ball.y - ball.lastY))
+      if (ball.grain.shape !== 'FLAKE' && ball.grain.shape !== 'STRAND') {
+        ball.angle -= moved / ball.radius
       }
     }
-    return false
+    this.quiet = most < LIES ? this.quiet + 1 : 0
+    return true
+  }
+
+  private inside(ball: Ball) {
+    if (ball.y < ball.radius) {
+      ball.y = ball.radius
+      ball.touched = true
+    }
+    ball.x = Math.min(this.width - ball.radius, Math.max(ball.radius, ball.x))
+  }
+
+  /** Pairs that may touch, found by sweeping from left to right. */
+  private near(): [Ball, Ball][] {
+    const sorted = [...this.balls].sort((a, b) => a.x - a.radius - (b.x - b.radius))
+    const pairs: [Ball, Ball][] = []
+    for (let i = 0; i < sorted.length; i++) {
+      const a = sorted[i] as Ball
+      for (let j = i + 1; j < sorted.length; j++) {
+        const b = sorted[j] as Ball
+        if (b.x - b.radius > a.x + a.radius + 1) {
+          break
+        }
+        if (Math.abs(a.y - b.y) < a.radius + b.radius + 1) {
+          pairs.push([a, b])
+        }
+      }
+    }
+    return pairs
   }
 
   /** Lets everything come to rest at once. */
@@ -108,20 +145,25 @@ export class Fall {
     }
   }
 
-  get lying(): Lying[] {
-    return [...this.bodies.values()].map(({ body, grain }) => {
-      const { x, y } = body.getPosition()
-      return { grain, x: x * UNIT_MM, y: y * UNIT_MM, angle: body.getAngle() }
-    })
+  get lying(): readonly Lying[] {
+    return this.balls
   }
 }
 
-const shapeOf = (grain: Grain) => {
-  if (grain.shape === 'ROUND') {
-    return new Circle((grain.long + grain.broad) / 4 / UNIT_MM)
+const apart = (a: Ball, b: Ball) => {
+  const x = b.x - a.x
+  const y = b.y - a.y
+  const reach = a.radius + b.radius
+  const far = Math.hypot(x, y)
+  if (far >= reach || far === 0) {
+    return
   }
-  if (grain.shape === 'STRAND') {
-    return new Box(grain.long / 2 / UNIT_MM, Math.max(0.02, grain.broad / 2 / UNIT_MM))
-  }
-  return new Polygon(outline(grain).map(([x, y]) => new Vec2(x / UNIT_MM, y / UNIT_MM)))
+  const push = (MEND * (reach - far)) / far
+  const toA = b.mass / (a.mass + b.mass)
+  a.x -= x * push * toA
+  a.y -= y * push * toA
+  b.x += x * push * (1 - toA)
+  b.y += y * push * (1 - toA)
+  a.touched = true
+  b.touched = true
 }

@@ -33,8 +33,10 @@ export interface Chosen {
 }
 
 const STRATA = 10
+/** More is poured than the section takes, so that its top is out of sight. */
+const SPARE = 1.4
 /** Share of a section that solid grains fill when they have come to rest; by eye. */
-const SOLID = 0.74
+const SOLID = 0.86
 const BROADNESS: Record<Shape, number> = { ROUND: 0.92, ANGULAR: 0.78, FLAKE: 0.36, STRAND: 0.12, CRUMB: 0.8 }
 
 /** A number from 0 to 1 that always belongs to the same words. */
@@ -69,7 +71,7 @@ export const chooseGrains = (
   heightMm: number,
   most = 460,
 ): Chosen => {
-  const area = widthMm * heightMm * SOLID * 1.2
+  const area = widthMm * heightMm * SOLID * SPARE
   let least = widthMm / 55
   for (;;) {
     const chosen = above(kinds, area, least)
@@ -80,10 +82,19 @@ export const chooseGrains = (
   }
 }
 
-const above = (kinds: readonly GrainKind[], area: number, least: number): Chosen => {
+/** Share of the volume that is finer than a size. */
+const finer = (kinds: readonly GrainKind[], whole: number, least: number): number =>
+  kinds.reduce((sum, kind) => {
+    const strata = Array.from({ length: STRATA }, (_, i) => sizeAt(kind, (i + 0.5) / STRATA))
+    return sum + ((kind.share / whole) * strata.filter((size) => size < least).length) / STRATA
+  }, 0)
+
+/** The grains above a size: they fill the section among themselves, and what is finer lies between them. */
+const above = (kinds: readonly GrainKind[], solid: number, least: number): Chosen => {
   const grains: Grain[] = []
   const fines = kinds.map(() => 0)
   const whole = kinds.reduce((sum, kind) => sum + kind.share, 0) || 1
+  const area = solid / Math.max(0.3, 1 - finer(kinds, whole, least))
   kinds.forEach((kind, row) => {
     for (let stratum = 0; stratum < STRATA; stratum++) {
       const size = sizeAt(kind, (stratum + 0.5) / STRATA)

@@ -62,7 +62,7 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
   const { widthMm, heightMm } = data.look
   if (size !== `${widthMm}:${heightMm}`) {
     size = `${widthMm}:${heightMm}`
-    fall = new Fall(widthMm, heightMm)
+    fall = new Fall(widthMm)
   }
   chosen = chooseGrains(data.kinds, widthMm, heightMm)
   fall?.become(chosen.grains)

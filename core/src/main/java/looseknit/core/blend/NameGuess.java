@@ -52,7 +52,7 @@ final class NameGuess {
     /**
      * Something that can be meant.
      *
-     * @param liking how readily it is meant where names tie: 2 at hand, 1 of a middling grade, 0 else
+     * @param liking how readily it is meant where names tie: 2 more at hand, 1 more of a middling grade
      */
     record Named(String id, String name, boolean dose, int liking) {}
 

@@ -64,10 +64,9 @@ public final class RecipeReader {
     }
 
     private static int liking(final Material material, final Set<String> atHand) {
-        if (atHand.contains(material.id())) {
-            return 2;
-        }
-        return material.name().contains(", fine") || material.name().contains(", coarse") ? 0 : 1;
+        final boolean middling =
+                !material.name().contains(", fine") && !material.name().contains(", coarse");
+        return (atHand.contains(material.id()) ? 2 : 0) + (middling ? 1 : 0);
     }
 
     /**
@@ -152,7 +151,7 @@ public final class RecipeReader {
         final List<Choice> choices = choices(guess, false);
         final String name = choices.isEmpty() ? "" : choices.get(0).name().toLowerCase(Locale.ROOT);
         if (choices.isEmpty()) {
-            return new Line(typed, 0, false, choices, false, "No material of that name.");
+            return new Line(typed, 0, false, choices, false, false, "No material of that name.");
         }
         final Kind kind = amount.unit().kind();
         final boolean odd = percent && (kind == Kind.VOLUME || kind == Kind.MASS || kind == Kind.HANDFUL);
@@ -161,7 +160,7 @@ public final class RecipeReader {
                 : scale.parts(amount, book.material(choices.get(0).id()).orElseThrow());
         final String says;
         if (!guess.known()) {
-            says = "No material is called “%s”. These come nearest.".formatted(amount.name());
+            says = "No material is called “%s”. Choose one that comes near, or leave it out.".formatted(amount.name());
         } else if (odd) {
             says = "%s among per cents: say the share in per cent."
                     .formatted(capital(amount.unit().word()));
@@ -179,6 +178,7 @@ public final class RecipeReader {
                 Math.round(value * 1000) / 1000.0,
                 false,
                 choices,
+                guess.known(),
                 guess.certain() && !odd && kind != Kind.DUSTING,
                 says);
     }
@@ -194,6 +194,7 @@ public final class RecipeReader {
                     DoseMeasure.DUSTING_G_PER_L,
                     true,
                     choices,
+                    true,
                     guess.certain(),
                     "A dusting, taken as %s g to a litre of mix.".formatted(plain(DoseMeasure.DUSTING_G_PER_L)));
         }
@@ -203,6 +204,7 @@ public final class RecipeReader {
                     amendment.usualLowGPerL(),
                     true,
                     choices,
+                    true,
                     false,
                     "%s is weighed, not scooped: taken as the least usual dose.".formatted(amendment.name()));
         }
@@ -220,6 +222,7 @@ public final class RecipeReader {
                     clamp(grams),
                     true,
                     choices,
+                    true,
                     false,
                     "For how much mix? Taken as for each litre, with no pot named.");
         }
@@ -233,6 +236,7 @@ public final class RecipeReader {
                 clamp(grams / per.getAsDouble()),
                 true,
                 choices,
+                true,
                 guess.certain() && amount.per() != Per.OPEN,
                 says);
     }
@@ -259,11 +263,18 @@ public final class RecipeReader {
                         Math.round(share * 1000) / 1000.0,
                         false,
                         line.choices(),
+                        line.known(),
                         line.certain() && share > 0,
                         share > 0 ? line.says() : "Nothing is left for it: the others make 100 % already."));
             } else {
                 all.add(new Line(
-                        line.typed(), 1, false, line.choices(), false, "The rest of what? Taken as one part."));
+                        line.typed(),
+                        1,
+                        false,
+                        line.choices(),
+                        line.known(),
+                        false,
+                        "The rest of what? Taken as one part."));
             }
         }
         return all;

@@ -23,10 +23,18 @@ public record WrittenRecipe(Recipe.Measure measure, List<Line> lines, List<Strin
      * @param amount parts or per cent; grams per litre of mix for a dose
      * @param dose whether it is given by weight beside the parts
      * @param choices what may be meant, best first; empty if nothing comes near
+     * @param known whether any of the choices was meant; else they only come nearest
      * @param certain whether the first choice is what was written; else somebody should look
      * @param says how it was understood, or what is not clear
      */
-    public record Line(String typed, double amount, boolean dose, List<Choice> choices, boolean certain, String says) {
+    public record Line(
+            String typed,
+            double amount,
+            boolean dose,
+            List<Choice> choices,
+            boolean known,
+            boolean certain,
+            String says) {
 
         public Line {
             choices = List.copyOf(choices);

@@ -50,8 +50,8 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
      * @param days days from a watering to dry enough
      * @param verdict how that lies to the hand that waters
      * @param words the verdict in words
-     * @param fits whether every other target is met as well
-     * @param misses the readings that miss, in words; empty if all fits
+     * @param fits whether every target is met
+     * @param misses other readings that miss, in words
      */
     public record Cell(double days, Verdict verdict, String words, boolean fits, List<String> misses) {}
 
@@ -95,8 +95,9 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
                 .map(target -> Verdict.of(days, target.band()))
                 .orElse(Verdict.NO_TARGET);
         final List<String> misses = targets.stream()
-                .filter(target ->
-                        figures.containsKey(target.quality()) && target.penalty(figures.get(target.quality())) > 0)
+                .filter(target -> target.quality() != Quality.DRY_DAYS
+                        && figures.containsKey(target.quality())
+                        && target.penalty(figures.get(target.quality())) > 0)
                 .map(target ->
                         Phrases.verdict(target.quality(), Verdict.of(figures.get(target.quality()), target.band())))
                 .toList();
@@ -106,7 +107,8 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
             case NO_TARGET -> "";
             default -> "right";
         };
-        return new Cell(days, verdict, words, misses.isEmpty(), misses);
+        final boolean dries = verdict != Verdict.TOO_HIGH && verdict != Verdict.TOO_LOW;
+        return new Cell(days, verdict, words, dries && misses.isEmpty(), misses);
     }
 
     private static List<Column> columns(final Figures figures, final Map<Quality, Double> now, final double leastAir) {

@@ -146,6 +146,7 @@ class RecipeReaderTest {
         final WrittenRecipe.Line line = read("2 moonstone powder").lines().get(0);
 
         assertThat(line.certain()).isFalse();
+        assertThat(line.known()).isFalse();
         assertThat(line.says()).startsWith("No material is called “moonstone powder”.");
         assertThat(read("20% coir pith, 2 cups scoria").lines().get(1).says()).contains("among per cents");
     }
