@@ -1,3 +1,5 @@
+import { t } from '@/words'
+
 /** What the server says when it refuses something, or that it cannot be reached. */
 export class Problem extends Error {
   readonly status: number
@@ -28,11 +30,10 @@ interface ProblemDetails {
   current?: unknown
 }
 
-export const unreachable = () =>
-  new Problem(0, 'The server cannot be reached. What you entered is kept in this browser.')
+export const unreachable = () => new Problem(0, t('api.problem.unreachable'))
 
 export const problemOf = (status: number, body: unknown): Problem => {
   const details = (typeof body === 'object' && body !== null ? body : {}) as ProblemDetails
-  const detail = details.detail ?? details.title ?? `The server answered with an error (${status}).`
+  const detail = details.detail ?? details.title ?? t('api.problem.theServerAnsweredWithAn', { status })
   return new Problem(status, detail, details.field, details.current)
 }

@@ -72,46 +72,74 @@ const note = () =>
 
 <template>
   <form class="test-form" @submit.prevent="note">
-    <ChoiceList v-model="form.kind" :options="KINDS" label="Kind of test" hide-label />
+    <ChoiceList v-model="form.kind" :options="KINDS" :label="$t('assay.testForm.kindOfTest')" hide-label />
     <p class="how">{{ HOW[form.kind] }}</p>
     <div v-if="form.kind === 'DRAINAGE' || form.kind === 'WEIGHING'" class="fields">
-      <NumberField v-model="form.containerL" label="Mix in the tub" kind="volume" input-id="test-container" />
-      <NumberField v-model="form.heightCm" label="Its height" kind="length" input-id="test-height" />
+      <NumberField
+        v-model="form.containerL"
+        :label="$t('assay.testForm.mixInTheTub')"
+        kind="volume"
+        input-id="test-container"
+      />
+      <NumberField
+        v-model="form.heightCm"
+        :label="$t('assay.testForm.itsHeight')"
+        kind="length"
+        input-id="test-height"
+      />
     </div>
     <div v-if="form.kind === 'DRAINAGE'" class="fields">
       <NumberField
         v-model="form.waterInL"
-        label="Water it took up"
+        :label="$t('assay.testForm.waterItTookUp')"
         kind="volume"
         :decimals="3"
         input-id="test-in"
       />
       <NumberField
         v-model="form.drainedL"
-        label="Water that ran out"
+        :label="$t('assay.testForm.waterThatRanOut')"
         kind="volume"
         :decimals="3"
         input-id="test-out"
       />
       <NumberField
         v-model="form.moistureL"
-        label="Moisture before"
+        :label="$t('assay.testForm.moistureBefore')"
         kind="volume"
         :decimals="3"
         input-id="test-moisture"
       />
     </div>
     <div v-else-if="form.kind === 'WEIGHING'" class="fields">
-      <NumberField v-model="form.wetG" label="Wet, drained" kind="grams" :decimals="1" input-id="test-wet" />
-      <NumberField v-model="form.dryG" label="Dry" kind="grams" :decimals="1" input-id="test-dry" />
+      <NumberField
+        v-model="form.wetG"
+        :label="$t('assay.testForm.wetDrained')"
+        kind="grams"
+        :decimals="1"
+        input-id="test-wet"
+      />
+      <NumberField
+        v-model="form.dryG"
+        :label="$t('assay.testForm.dry')"
+        kind="grams"
+        :decimals="1"
+        input-id="test-dry"
+      />
     </div>
     <template v-else-if="form.kind === 'PH'">
-      <ChoiceList v-model="form.method" :options="METHODS" label="How" />
+      <ChoiceList v-model="form.method" :options="METHODS" :label="$t('assay.testForm.how')" />
       <div class="fields">
-        <NumberField v-model="form.reading" label="It reads" unit="pH" :decimals="1" input-id="test-ph" />
+        <NumberField
+          v-model="form.reading"
+          :label="$t('assay.testForm.itReads')"
+          unit="pH"
+          :decimals="1"
+          input-id="test-ph"
+        />
         <NumberField
           v-model="form.weeks"
-          label="Lime has been in for"
+          :label="$t('assay.testForm.limeHasBeenInFor')"
           unit="weeks"
           :decimals="1"
           input-id="test-weeks"
@@ -119,16 +147,27 @@ const note = () =>
       </div>
     </template>
     <div v-else-if="form.kind === 'PONDING'" class="fields">
-      <NumberField v-model="form.depthCm" label="Poured" kind="length" input-id="test-depth" />
-      <NumberField v-model="form.seconds" label="Gone after" unit="s" :decimals="1" input-id="test-seconds" />
+      <NumberField
+        v-model="form.depthCm"
+        :label="$t('assay.testForm.poured')"
+        kind="length"
+        input-id="test-depth"
+      />
+      <NumberField
+        v-model="form.seconds"
+        :label="$t('assay.testForm.goneAfter')"
+        unit="s"
+        :decimals="1"
+        input-id="test-seconds"
+      />
     </div>
-    <ChoiceList v-else v-model="form.shows" :options="SHOWS" label="The handful" />
+    <ChoiceList v-else v-model="form.shows" :options="SHOWS" :label="$t('assay.testForm.theHandful')" />
     <div class="day">
-      <label for="test-day">Made on</label>
+      <label for="test-day">{{ $t('assay.testForm.madeOn') }}</label>
       <InputText id="test-day" v-model="madeOn" type="date" :max="todayHere()" required />
     </div>
     <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
-    <div><Button type="submit" label="Note it" :disabled="busy" /></div>
+    <div><Button type="submit" :label="$t('assay.testForm.noteIt')" :disabled="busy" /></div>
   </form>
 </template>
 

@@ -6,6 +6,7 @@ import type { Asked, BenchTest, Tests } from '@/api/types'
 import { shortDate } from '@/care/days'
 import { say, sayProblem } from '@/frame/notices'
 import { figure } from '@/measure/units'
+import { t } from '@/words'
 import TestForm from './TestForm.vue'
 import { kindLabel } from './kinds'
 
@@ -45,7 +46,7 @@ const make = async (test: BenchTest, madeOn: string, done: () => void) => {
     nextId = crypto.randomUUID()
     done()
     await changed()
-    say('Noted. Every blend with these materials reads a little truer now.')
+    say(t('assay.testsPanel.notedEveryBlendWithThese'))
   } catch (error) {
     problem.value = error instanceof Error ? error.message : String(error)
   } finally {
@@ -57,7 +58,7 @@ const remove = async (id: string) => {
   try {
     await answer(api.DELETE('/api/tests/{id}', { params: { path: { id } } }))
     await changed()
-    say('The test is taken out.', async () => {
+    say(t('assay.testsPanel.theTestIsTakenOut'), async () => {
       await answer(api.POST('/api/tests/{id}/restore', { params: { path: { id } } }))
       await changed()
     })
@@ -71,24 +72,26 @@ const signed = (value: number, decimals: number) => `${value >= 0 ? '+' : ''}${f
 <template>
   <div class="tests">
     <section aria-labelledby="new-test">
-      <h2 id="new-test">Make a test</h2>
-      <p class="soft">The tables guess at a lot you have never opened. A test says what yours does.</p>
+      <h2 id="new-test">{{ $t('assay.testsPanel.makeATest') }}</h2>
+      <p class="soft">{{ $t('assay.testsPanel.theTablesGuessAtA') }}</p>
       <TestForm :blend-id="blendId" :busy="busy" :problem="problem" @make="make" />
     </section>
     <section aria-labelledby="made-tests">
-      <h2 id="made-tests">What they showed</h2>
+      <h2 id="made-tests">{{ $t('assay.testsPanel.whatTheyShowed') }}</h2>
       <p v-if="tests && tests.tests.length === 0" class="soft">
-        No test yet. Begin with the drainage test: a tub, a jug and half an hour.
+        {{ $t('assay.testsPanel.noTestYetBeginWith') }}
       </p>
       <div v-if="tests && tests.tests.length > 0" class="scroll">
         <table>
           <thead>
             <tr>
-              <th scope="col">Test</th>
-              <th scope="col">Reading</th>
-              <th scope="col" class="right">predicted</th>
-              <th scope="col" class="right">found</th>
-              <th scope="col"><span class="visually-hidden">Take out</span></th>
+              <th scope="col">{{ $t('assay.testsPanel.test') }}</th>
+              <th scope="col">{{ $t('assay.testsPanel.reading') }}</th>
+              <th scope="col" class="right">{{ $t('assay.testsPanel.predicted') }}</th>
+              <th scope="col" class="right">{{ $t('assay.testsPanel.found') }}</th>
+              <th scope="col">
+                <span class="visually-hidden">{{ $t('assay.testsPanel.takeOut') }}</span>
+              </th>
             </tr>
           </thead>
           <tbody v-for="test in tests.tests" :key="test.id">
@@ -107,26 +110,28 @@ const signed = (value: number, decimals: number) => `${value >= 0 ? '+' : ''}${f
                 {{ finding.unit === 'pH' ? '' : finding.unit }}
               </td>
               <td v-if="index === 0" :rowspan="test.findings.length" class="right">
-                <button type="button" class="plain" @click="remove(test.id)">Take out</button>
+                <button type="button" class="plain" @click="remove(test.id)">
+                  {{ $t('assay.testsPanel.takeOut') }}
+                </button>
               </td>
             </tr>
           </tbody>
         </table>
       </div>
       <template v-if="tests && tests.lots.length > 0">
-        <h2 class="lots-head">What is believed of your lots</h2>
+        <h2 class="lots-head">{{ $t('assay.testsPanel.whatIsBelievedOfYour') }}</h2>
         <p class="soft">
-          Against the Book, after every test of every blend. A test narrows the spread and never widens it.
+          {{ $t('assay.testsPanel.againstTheBookAfterEvery') }}
         </p>
         <div class="scroll">
           <table>
             <thead>
               <tr>
-                <th scope="col">Material</th>
-                <th scope="col" class="right">air, points</th>
-                <th scope="col" class="right">sure within</th>
-                <th scope="col" class="right">pH</th>
-                <th scope="col" class="right">sure within</th>
+                <th scope="col">{{ $t('assay.testsPanel.material') }}</th>
+                <th scope="col" class="right">{{ $t('assay.testsPanel.airPoints') }}</th>
+                <th scope="col" class="right">{{ $t('assay.testsPanel.sureWithin') }}</th>
+                <th scope="col" class="right">{{ $t('assay.testsPanel.ph') }}</th>
+                <th scope="col" class="right">{{ $t('assay.testsPanel.sureWithin') }}</th>
               </tr>
             </thead>
             <tbody>
@@ -146,7 +151,7 @@ const signed = (value: number, decimals: number) => `${value >= 0 ? '+' : ''}${f
         </div>
       </template>
       <p class="soft kinds">
-        A squeeze or a poured glass of water narrows little; draining and weighing narrow much.
+        {{ $t('assay.testsPanel.aSqueezeOrAPoured') }}
       </p>
     </section>
   </div>

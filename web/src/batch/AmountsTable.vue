@@ -4,6 +4,7 @@ import InPlace from '@/frame/InPlace.vue'
 import StitchMark from '@/material/StitchMark.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
+import { t } from '@/words'
 import PackField from './PackField.vue'
 
 /** What to scoop, open, swell and weigh. */
@@ -19,28 +20,30 @@ const scoops = (count: number) => {
 const packWords = (line: Line) => {
   const size = text(settings.measures.pack(line.packLitres))
   const price =
-    line.packPrice === undefined ? 'no price' : `${settings.currency} ${figure(line.packPrice, 2)}`
+    line.packPrice === undefined
+      ? t('batch.amountsTable.noPrice')
+      : `${settings.currency} ${figure(line.packPrice, 2)}`
   return `${size}, ${price}`
 }
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="region" aria-label="Amounts">
+  <div class="scroll" tabindex="0" role="region" :aria-label="$t('batch.amountsTable.amounts')">
     <table>
       <thead>
         <tr>
-          <th scope="col">Material</th>
-          <th scope="col">Scoops</th>
-          <th scope="col">Loose</th>
-          <th scope="col">Packs to open</th>
-          <th scope="col">A pack is</th>
-          <th scope="col">Cost</th>
+          <th scope="col">{{ $t('batch.amountsTable.material') }}</th>
+          <th scope="col">{{ $t('batch.amountsTable.scoops') }}</th>
+          <th scope="col">{{ $t('batch.amountsTable.loose') }}</th>
+          <th scope="col">{{ $t('batch.amountsTable.packsToOpen') }}</th>
+          <th scope="col">{{ $t('batch.amountsTable.aPackIs') }}</th>
+          <th scope="col">{{ $t('batch.amountsTable.cost') }}</th>
         </tr>
       </thead>
       <tbody>
         <template v-for="(group, g) in [plan.materials, plan.layers]" :key="g">
           <tr v-if="g === 1 && group.length > 0">
-            <th colspan="6" scope="colgroup" class="under">Under the mix</th>
+            <th colspan="6" scope="colgroup" class="under">{{ $t('batch.amountsTable.underTheMix') }}</th>
           </tr>
           <tr v-for="line in group" :key="`${g}-${line.materialId}`">
             <th scope="row">
@@ -52,8 +55,12 @@ const packWords = (line: Line) => {
                     v-if="line.brickKg !== undefined && line.brickWaterLitres !== undefined"
                     class="brick"
                   >
-                    as brick: {{ text(settings.measures.mass(line.brickKg)) }} dry, swelled in
-                    {{ text(settings.measures.volume(line.brickWaterLitres)) }} of water, then rinsed
+                    {{
+                      $t('batch.amountsTable.asBrickDrySwelledIn', {
+                        mass: text(settings.measures.mass(line.brickKg)),
+                        volume: text(settings.measures.volume(line.brickWaterLitres)),
+                      })
+                    }}
                   </small>
                 </span>
               </span>
@@ -62,7 +69,7 @@ const packWords = (line: Line) => {
             <td class="figures">{{ text(settings.measures.volume(line.litres)) }}</td>
             <td class="figures">{{ line.packs }}</td>
             <td>
-              <InPlace :words="packWords(line)" :label="`Pack of ${line.name}`">
+              <InPlace :words="packWords(line)" :label="$t('batch.amountsTable.packOf', { name: line.name })">
                 <template #default="{ close }">
                   <PackField
                     :line="line"
@@ -80,7 +87,7 @@ const packWords = (line: Line) => {
           </tr>
         </template>
         <tr v-if="plan.doses.length > 0">
-          <th colspan="6" scope="colgroup" class="under">To weigh</th>
+          <th colspan="6" scope="colgroup" class="under">{{ $t('batch.amountsTable.toWeigh') }}</th>
         </tr>
         <tr v-for="dose in plan.doses" :key="dose.amendmentId">
           <th scope="row">
@@ -90,8 +97,10 @@ const packWords = (line: Line) => {
           <td colspan="3" class="soft left">
             {{
               plan.loads > 1
-                ? `${text(settings.measures.grams(dose.gramsPerLoad))} for each load`
-                : 'for the one load'
+                ? $t('batch.amountsTable.forEachLoad', {
+                    grams: text(settings.measures.grams(dose.gramsPerLoad)),
+                  })
+                : $t('batch.amountsTable.forTheOneLoad')
             }}
           </td>
         </tr>

@@ -12,6 +12,7 @@ import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { startingPot } from '@/need/words'
+import { t } from '@/words'
 import AmountsTable from './AmountsTable.vue'
 import FillRow from './FillRow.vue'
 
@@ -93,8 +94,7 @@ const store = async () => {
   } catch (error) {
     if (error instanceof Problem && error.stale && error.current) {
       batch.value = error.current as Batch
-      problem.value =
-        'These amounts were changed in another window. What you see here is saved over it on your next change.'
+      problem.value = t('batch.batchPage.theseAmountsWereChangedIn')
     } else {
       problem.value = error instanceof Error ? error.message : String(error)
     }
@@ -130,7 +130,7 @@ const removeFill = (row: number) => {
   const before = fills.value
   fills.value = fills.value.filter((_, i) => i !== row)
   changed()
-  say('One kind of pot is out of the batch.', () => {
+  say(t('batch.batchPage.oneKindOfPotIs'), () => {
     fills.value = before
     changed()
   })
@@ -173,7 +173,7 @@ const mixed = async (day: string | undefined) => {
     )
     await client.invalidateQueries({ queryKey: ['batches'] })
     if (day !== undefined) {
-      say('Noted as mixed today.', () => mixed(undefined))
+      say(t('batch.batchPage.notedAsMixedToday'), () => mixed(undefined))
     }
   } catch (error) {
     sayProblem(error)
@@ -194,34 +194,44 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
     <template v-if="batch && plan">
       <div class="page-head">
         <div>
-          <h1>{{ batch.blendName }}, a batch</h1>
+          <h1>{{ $t('batch.batchPage.aBatch', { blendName: batch.blendName }) }}</h1>
           <p class="soft">
-            lot {{ batch.lot }} ·
-            <RouterLink :to="`/blends/${batch.blendId}`"
-              >version {{ batch.versionNumber }} of the blend</RouterLink
-            >
-            · {{ batch.mixedOn ? `mixed ${shortDate(batch.mixedOn)}` : 'not mixed yet' }} ·
-            <span :class="{ waiting }">{{ waiting ? 'not saved yet' : 'saved' }}</span>
+            {{ $t('batch.batchPage.lot', { lot: batch.lot }) }}
+            <RouterLink :to="`/blends/${batch.blendId}`">{{
+              $t('batch.batchPage.versionOfTheBlend', { versionNumber: batch.versionNumber })
+            }}</RouterLink>
+            ·
+            {{
+              batch.mixedOn
+                ? $t('batch.batchPage.mixed', { shortDate: shortDate(batch.mixedOn) })
+                : $t('batch.batchPage.notMixedYet')
+            }}
+            ·
+            <span :class="{ waiting }">{{
+              waiting ? $t('batch.batchPage.notSavedYet') : $t('batch.batchPage.saved')
+            }}</span>
           </p>
         </div>
         <div class="actions">
           <Button
             v-if="!batch.mixedOn"
-            label="It is mixed"
+            :label="$t('batch.batchPage.itIsMixed')"
             outlined
             :disabled="!!problem"
             @click="mixed(todayHere())"
           />
           <template v-else>
-            <RouterLink :to="`/shelf/here?after=${id}`">Count up the shelf</RouterLink>
-            <Button label="Not mixed yet" text @click="mixed(undefined)" />
+            <RouterLink :to="`/shelf/here?after=${id}`">{{
+              $t('batch.batchPage.countUpTheShelf')
+            }}</RouterLink>
+            <Button :label="$t('batch.batchPage.notMixedYet2')" text @click="mixed(undefined)" />
           </template>
-          <Button label="Pot up" :disabled="!!problem" @click="potUp" />
+          <Button :label="$t('batch.batchPage.potUp')" :disabled="!!problem" @click="potUp" />
         </div>
       </div>
       <div class="columns">
-        <section aria-label="Pots to fill">
-          <h2>Pots to fill</h2>
+        <section :aria-label="$t('batch.batchPage.potsToFill')">
+          <h2>{{ $t('batch.batchPage.potsToFill') }}</h2>
           <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
           <ul class="choices">
             <FillRow
@@ -234,39 +244,71 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
               @remove="removeFill(row)"
             />
           </ul>
-          <button type="button" class="plain" @click="addFill">Another kind of pot</button>
+          <button type="button" class="plain" @click="addFill">
+            {{ $t('batch.batchPage.anotherKindOfPot') }}
+          </button>
           <div class="measures">
-            <NumberField v-model="reserveField" label="Reserve" unit="%" :decimals="0" input-id="reserve" />
-            <NumberField v-model="scoopField" label="My scoop" kind="volume" input-id="scoop" />
-            <NumberField v-model="tubField" label="My tub" kind="volume" :decimals="1" input-id="tub" />
+            <NumberField
+              v-model="reserveField"
+              :label="$t('batch.batchPage.reserve')"
+              unit="%"
+              :decimals="0"
+              input-id="reserve"
+            />
+            <NumberField
+              v-model="scoopField"
+              :label="$t('batch.batchPage.myScoop')"
+              kind="volume"
+              input-id="scoop"
+            />
+            <NumberField
+              v-model="tubField"
+              :label="$t('batch.batchPage.myTub')"
+              kind="volume"
+              :decimals="1"
+              input-id="tub"
+            />
           </div>
         </section>
-        <section aria-label="Amounts" :class="{ old: problem }">
+        <section :aria-label="$t('batch.batchPage.amounts')" :class="{ old: problem }">
           <div class="totals">
             <p>
               <b class="figures big">{{ text(settings.measures.volume(plan.litresToMake)) }}</b>
-              <span>settled mix for {{ potCount === 1 ? 'one pot' : `${potCount} pots` }}</span>
+              <span>{{
+                $t('batch.batchPage.settledMixFor', {
+                  potCount:
+                    potCount === 1 ? $t('batch.batchPage.onePot') : $t('batch.batchPage.pots', { potCount }),
+                })
+              }}</span>
             </p>
             <p>
               <b class="figures big">{{ text(settings.measures.volume(plan.looseLitres)) }}</b>
-              <span>to scoop: {{ figure((1 - plan.yield) * 100, 0) }} % goes in settling and mixing</span>
+              <span>{{
+                $t('batch.batchPage.toScoopGoesInSettling', { plan: figure((1 - plan.yield) * 100, 0) })
+              }}</span>
             </p>
             <p>
-              <b class="figures big">{{ plan.loads === 1 ? 'one load' : `${plan.loads} loads` }}</b>
-              <span>{{ text(settings.measures.mass(plan.moistKg)) }} moist in all</span>
+              <b class="figures big">{{
+                plan.loads === 1
+                  ? $t('batch.batchPage.oneLoad')
+                  : $t('batch.batchPage.loads', { loads: plan.loads })
+              }}</b>
+              <span>{{
+                $t('batch.batchPage.moistInAll', { mass: text(settings.measures.mass(plan.moistKg)) })
+              }}</span>
             </p>
             <p>
               <b class="figures big">{{ plan.cost === undefined ? '–' : money(plan.cost) }}</b>
               <span>{{
                 plan.cost === undefined
-                  ? 'cost: a price is missing'
-                  : `used; packs cost ${money(plan.toPay ?? 0)}`
+                  ? $t('batch.batchPage.costAPriceIsMissing')
+                  : $t('batch.batchPage.usedPacksCost', { money: money(plan.toPay ?? 0) })
               }}</span>
             </p>
           </div>
           <AmountsTable :plan="plan" @pack="pack" />
           <p class="soft note">
-            Wet dusty and mouldy materials before you mix, wear a mask and gloves, and follow the labels.
+            {{ $t('batch.batchPage.wetDustyAndMouldyMaterials') }}
           </p>
         </section>
       </div>

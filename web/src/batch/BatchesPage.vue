@@ -8,6 +8,7 @@ import { shortDate } from '@/care/days'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
+import { t } from '@/words'
 
 /** All batches: to mix, and mixed. */
 const settings = useSettings()
@@ -20,8 +21,8 @@ const query = useQuery({
 const groups = computed(() => {
   const all = query.data.value ?? []
   return [
-    { name: 'To mix', batches: all.filter((batch) => batch.mixedOn === undefined) },
-    { name: 'Mixed', batches: all.filter((batch) => batch.mixedOn !== undefined) },
+    { name: t('batch.batchesPage.toMix'), batches: all.filter((batch) => batch.mixedOn === undefined) },
+    { name: t('batch.batchesPage.nameMixed'), batches: all.filter((batch) => batch.mixedOn !== undefined) },
   ].filter((group) => group.batches.length > 0)
 })
 const rows = (batch: Batch) =>
@@ -34,7 +35,9 @@ const pots = (batch: Batch) => batch.fills.reduce((sum, fill) => sum + fill.coun
 
 <template>
   <main class="page">
-    <div class="page-head"><h1>Batches</h1></div>
+    <div class="page-head">
+      <h1>{{ $t('batch.batchesPage.batches') }}</h1>
+    </div>
     <p v-if="query.error.value" class="say harm" role="alert">{{ query.error.value.message }}</p>
     <div v-if="query.isLoading.value">
       <div v-for="i in 4" :key="i" class="skeleton" style="height: 70px; margin-bottom: 10px" />
@@ -49,20 +52,29 @@ const pots = (batch: Batch) => batch.fills.reduce((sum, fill) => sum + fill.coun
             /></span>
             <span class="what">
               <b>{{ batch.blendName }}</b>
-              <span class="soft">version {{ batch.versionNumber }} · lot {{ batch.lot }}</span>
+              <span class="soft">{{
+                $t('batch.batchesPage.versionLot', { versionNumber: batch.versionNumber, lot: batch.lot })
+              }}</span>
             </span>
             <span>{{ text(settings.measures.volume(batch.plan.litresToMake)) }}</span>
-            <span>{{ pots(batch) === 1 ? 'one pot' : `${pots(batch)} pots` }}</span>
+            <span>{{
+              pots(batch) === 1
+                ? $t('batch.batchesPage.onePot')
+                : $t('batch.batchesPage.pots', { pots: pots(batch) })
+            }}</span>
             <span class="soft">{{
-              batch.mixedOn ? `mixed ${shortDate(batch.mixedOn)}` : 'not mixed yet'
+              batch.mixedOn
+                ? $t('batch.batchesPage.mixed', { shortDate: shortDate(batch.mixedOn) })
+                : $t('batch.batchesPage.notMixedYet')
             }}</span>
           </RouterLink>
         </li>
       </ul>
     </section>
     <p v-if="query.data.value?.length === 0" class="empty">
-      No batch yet. Open a <RouterLink to="/blends">blend</RouterLink> and choose “Mix a batch”: it works out
-      litres, scoops and bags for your pots.
+      {{ $t('batch.batchesPage.noBatchYetOpenA') }}
+      <RouterLink to="/blends">{{ $t('batch.batchesPage.blend') }}</RouterLink>
+      {{ $t('batch.batchesPage.andChooseMixABatch') }}
     </p>
   </main>
 </template>

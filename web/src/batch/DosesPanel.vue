@@ -11,6 +11,7 @@ import { useMaterials } from '@/material/useBook'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
+import { t } from '@/words'
 
 /** How much lime or sulfur brings this blend to a pH by a date, and how much feed to so much nitrogen. */
 const props = defineProps<{ asked: Asked; blendId: string }>()
@@ -34,8 +35,8 @@ const ask = useKept('doses', {
   goalNMgPerL: 300,
 })
 const LABELS = [
-  { value: 'TABLE' as const, label: 'as usual' },
-  { value: 'LABEL' as const, label: 'from its label and sieve' },
+  { value: 'TABLE' as const, label: t('batch.dosesPanel.asUsual') },
+  { value: 'LABEL' as const, label: t('batch.dosesPanel.fromItsLabelAndSieve') },
 ]
 const limes = computed(() => amendments.value.filter((each) => each.neutralising !== 0))
 const feeds = computed(() => amendments.value.filter((each) => each.contents.nPercent > 0))
@@ -83,10 +84,10 @@ const LEAST = 0.005
 <template>
   <div class="doses-panel">
     <section aria-labelledby="lime-head">
-      <h2 id="lime-head">To a pH by a date</h2>
+      <h2 id="lime-head">{{ $t('batch.dosesPanel.toAPhByA') }}</h2>
       <div class="fields">
         <div class="field">
-          <label for="lime-what">With</label>
+          <label for="lime-what">{{ $t('batch.dosesPanel.with') }}</label>
           <Select
             v-model="ask.limeId"
             input-id="lime-what"
@@ -96,44 +97,65 @@ const LEAST = 0.005
             size="small"
           />
         </div>
-        <NumberField v-model="ask.targetPh" label="To" unit="pH" :decimals="1" input-id="lime-to" />
-        <NumberField v-model="ask.weeks" label="In" unit="weeks" :decimals="1" input-id="lime-weeks" />
+        <NumberField
+          v-model="ask.targetPh"
+          :label="$t('batch.dosesPanel.to')"
+          unit="pH"
+          :decimals="1"
+          input-id="lime-to"
+        />
+        <NumberField
+          v-model="ask.weeks"
+          :label="$t('batch.dosesPanel.in')"
+          unit="weeks"
+          :decimals="1"
+          input-id="lime-weeks"
+        />
         <NumberField
           v-model="ask.highestPh"
-          label="Never above"
+          :label="$t('batch.dosesPanel.neverAbove')"
           unit="pH"
           :decimals="1"
           input-id="lime-highest"
         />
-        <NumberField v-model="ask.litres" label="For a batch of" kind="volume" input-id="lime-litres" />
+        <NumberField
+          v-model="ask.litres"
+          :label="$t('batch.dosesPanel.forABatchOf')"
+          kind="volume"
+          input-id="lime-litres"
+        />
       </div>
       <template v-if="!negative">
-        <ChoiceList v-model="ask.label" :options="LABELS" label="Its strength and fineness" />
+        <ChoiceList
+          v-model="ask.label"
+          :options="LABELS"
+          :label="$t('batch.dosesPanel.itsStrengthAndFineness')"
+        />
         <div v-if="ask.label === 'LABEL'" class="fields">
           <NumberField
             v-model="ask.neutralisingPercent"
-            label="Neutralising value"
+            :label="$t('batch.dosesPanel.neutralisingValue')"
             unit="%"
             :decimals="0"
             input-id="lime-value"
           />
           <NumberField
             v-model="ask.under025"
-            label="Finer than 0.25 mm"
+            :label="$t('batch.dosesPanel.finerThan025Mm')"
             unit="%"
             :decimals="0"
             input-id="lime-s1"
           />
           <NumberField
             v-model="ask.under085"
-            label="0.25 to 0.85 mm"
+            :label="$t('batch.dosesPanel.n025To085')"
             unit="%"
             :decimals="0"
             input-id="lime-s2"
           />
           <NumberField
             v-model="ask.under24"
-            label="0.85 to 2.4 mm"
+            :label="$t('batch.dosesPanel.n085To24')"
             unit="%"
             :decimals="0"
             input-id="lime-s3"
@@ -144,40 +166,57 @@ const LEAST = 0.005
       <div v-else-if="lime" class="result" aria-live="polite">
         <p class="dose">
           <b class="figures">{{ text(settings.measures.grams(lime.grams)) }}</b>
-          {{ lime.name.toLowerCase() }} for {{ text(settings.measures.volume(ask.litres)) }}, that is
+          {{
+            $t('batch.dosesPanel.forThatIs', {
+              lime: lime.name.toLowerCase(),
+              volume: text(settings.measures.volume(ask.litres)),
+            })
+          }}
           <span class="figures">{{ text(settings.measures.dose(lime.gPerL)) }}</span>
           <button v-if="lime.gPerL >= LEAST" type="button" class="plain put" @click="put(lime)">
-            Put it into the blend
+            {{ $t('batch.dosesPanel.putItIntoTheBlend') }}
           </button>
         </p>
         <dl>
-          <dt>pH after {{ figure(ask.weeks, 1, true) }} weeks</dt>
+          <dt>{{ $t('batch.dosesPanel.phAfterWeeks', { ask: figure(ask.weeks, 1, true) }) }}</dt>
           <dd class="figures">
             {{ figure(lime.atDate.value, 1) }}
-            <small>likely {{ figure(lime.atDate.low80, 1) }} to {{ figure(lime.atDate.high80, 1) }}</small>
+            <small>{{
+              $t('batch.dosesPanel.likelyTo', {
+                lime: figure(lime.atDate.low80, 1),
+                lime2: figure(lime.atDate.high80, 1),
+              })
+            }}</small>
           </dd>
-          <dt>Highest in a year, in week {{ figure(lime.highestWeek, 0) }}</dt>
+          <dt>{{ $t('batch.dosesPanel.highestInAYearIn', { lime: figure(lime.highestWeek, 0) }) }}</dt>
           <dd class="figures">
             {{ figure(lime.highest.value, 1) }}
-            <small>likely {{ figure(lime.highest.low80, 1) }} to {{ figure(lime.highest.high80, 1) }}</small>
+            <small>{{
+              $t('batch.dosesPanel.likelyTo', {
+                lime: figure(lime.highest.low80, 1),
+                lime2: figure(lime.highest.high80, 1),
+              })
+            }}</small>
           </dd>
-          <dt>Chance to pass pH {{ figure(ask.highestPh, 1) }}</dt>
+          <dt>{{ $t('batch.dosesPanel.chanceToPassPh', { ask: figure(ask.highestPh, 1) }) }}</dt>
           <dd class="figures" :class="{ risky: lime.risky }">{{ figure(lime.overshootPercent, 0) }} %</dd>
         </dl>
         <p v-if="lime.advice" class="say attention">{{ lime.advice }}</p>
       </div>
       <p class="soft">
-        On top of the doses that are in the blend, with the water set under <i>Over time</i>:
-        {{ figure(water.litresPerLWeek, 2, true) }} L a week and litre of mix,
-        {{ figure(water.alkalinityMeqPerL, 1, true) }} meq/L of alkalinity. Lime and sulfur burn eyes and skin
-        and their dust harms lungs: wear gloves and a dust mask and follow the label.
+        {{ $t('batch.dosesPanel.onTopOfTheDoses') }} <i>{{ $t('batch.dosesPanel.overTime') }}</i>{{
+          $t('batch.dosesPanel.lAWeekAndLitre', {
+            water: figure(water.litresPerLWeek, 2, true),
+            water2: figure(water.alkalinityMeqPerL, 1, true),
+          })
+        }}
       </p>
     </section>
     <section aria-labelledby="feed-head">
-      <h2 id="feed-head">To so much nitrogen</h2>
+      <h2 id="feed-head">{{ $t('batch.dosesPanel.toSoMuchNitrogen') }}</h2>
       <div class="fields">
         <div class="field">
-          <label for="feed-what">With</label>
+          <label for="feed-what">{{ $t('batch.dosesPanel.with') }}</label>
           <Select
             v-model="ask.feedId"
             input-id="feed-what"
@@ -189,7 +228,7 @@ const LEAST = 0.005
         </div>
         <NumberField
           v-model="ask.goalNMgPerL"
-          label="Nitrogen in all, over its time"
+          :label="$t('batch.dosesPanel.nitrogenInAllOverIts')"
           unit="mg/L"
           :decimals="0"
           input-id="feed-goal"
@@ -199,34 +238,45 @@ const LEAST = 0.005
       <div v-else-if="feed" class="result" aria-live="polite">
         <p class="dose">
           <b class="figures">{{ text(settings.measures.grams(feed.grams)) }}</b>
-          {{ feed.name.toLowerCase() }} for {{ text(settings.measures.volume(ask.litres)) }}, that is
+          {{
+            $t('batch.dosesPanel.forThatIs2', {
+              feed: feed.name.toLowerCase(),
+              volume: text(settings.measures.volume(ask.litres)),
+            })
+          }}
           <span class="figures">{{ text(settings.measures.dose(feed.gPerL)) }}</span>
           <button v-if="feed.gPerL >= LEAST" type="button" class="plain put" @click="put(feed)">
-            Put it into the blend
+            {{ $t('batch.dosesPanel.putItIntoTheBlend') }}
           </button>
         </p>
         <p>
-          The blend brings <span class="figures">{{ figure(feed.alreadyNMgPerL, 0) }} mg/L</span> without it.
+          {{ $t('batch.dosesPanel.theBlendBrings') }}
+          <span class="figures">{{
+            $t('batch.dosesPanel.mgL', { feed: figure(feed.alreadyNMgPerL, 0) })
+          }}</span>
+          {{ $t('batch.dosesPanel.withoutIt') }}
         </p>
       </div>
       <table class="classes">
         <caption>
-          What is usual from granules for half a year; common practice
+          {{
+            $t('batch.dosesPanel.whatIsUsualFromGranules')
+          }}
         </caption>
         <tbody>
           <tr v-for="each in feed?.usual ?? []" :key="each.words">
             <th scope="row">{{ each.words }}</th>
-            <td class="figures">{{ each.low }} to {{ each.high }} mg/L</td>
+            <td class="figures">{{ $t('batch.dosesPanel.toMgL', { low: each.low, high: each.high }) }}</td>
             <td>
               <button type="button" class="plain" @click="ask.goalNMgPerL = each.low">
-                Take {{ each.low }}
+                {{ $t('batch.dosesPanel.take', { low: each.low }) }}
               </button>
             </td>
           </tr>
         </tbody>
       </table>
       <p class="soft">
-        Never for carnivorous plants. Keep granules and meals out of reach of pets and children.
+        {{ $t('batch.dosesPanel.neverForCarnivorousPlantsKeep') }}
       </p>
     </section>
   </div>

@@ -31,13 +31,22 @@ const size = computed(() => {
 
 <template>
   <li class="fill">
-    <NumberField v-model="count" label="Pots" :decimals="0" :input-id="`count-${row}`" />
+    <NumberField v-model="count" :label="$t('batch.fillRow.pots')" :decimals="0" :input-id="`count-${row}`" />
     <div class="pot">
-      <span>Pot</span>
-      <InPlace :words="size" label="Pot"><PotField v-model="pot" :id-prefix="`fill-${row}`" /></InPlace>
+      <span>{{ $t('batch.fillRow.pot') }}</span>
+      <InPlace :words="size" :label="$t('batch.fillRow.pot')"
+        ><PotField v-model="pot" :id-prefix="`fill-${row}`"
+      /></InPlace>
     </div>
-    <NumberField v-model="rootBall" label="Root ball each" kind="volume" :input-id="`root-ball-${row}`" />
-    <button v-if="removable" type="button" class="plain danger" @click="emit('remove')">Remove</button>
+    <NumberField
+      v-model="rootBall"
+      :label="$t('batch.fillRow.rootBallEach')"
+      kind="volume"
+      :input-id="`root-ball-${row}`"
+    />
+    <button v-if="removable" type="button" class="plain danger" @click="emit('remove')">
+      {{ $t('batch.fillRow.remove') }}
+    </button>
   </li>
 </template>
 

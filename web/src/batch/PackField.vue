@@ -29,12 +29,14 @@ const take = () => {
   <form class="pack" @submit.prevent="take">
     <NumberField
       v-model="litres"
-      label="It holds, loosened"
+      :label="$t('batch.packField.itHoldsLoosened')"
       kind="volume"
       :input-id="`pack-${line.materialId}`"
     />
     <div class="price">
-      <label :for="`price-${line.materialId}`">It costs ({{ settings.currency }})</label>
+      <label :for="`price-${line.materialId}`">{{
+        $t('batch.packField.itCosts', { currency: settings.currency })
+      }}</label>
       <InputText
         :id="`price-${line.materialId}`"
         v-model="price"
@@ -42,11 +44,11 @@ const take = () => {
         autocomplete="off"
         :invalid="wrong"
       />
-      <small v-if="wrong" class="wrong" role="alert"
-        >“{{ price }}” is not a price. Write it like 9 or 9.50.</small
-      >
+      <small v-if="wrong" class="wrong" role="alert">{{
+        $t('batch.packField.isNotAPriceWrite', { price })
+      }}</small>
     </div>
-    <Button type="submit" label="Remember this pack" size="small" />
+    <Button type="submit" :label="$t('batch.packField.rememberThisPack')" size="small" />
   </form>
 </template>
 

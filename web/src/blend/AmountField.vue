@@ -41,7 +41,7 @@ const take = (text: string) => {
     :class="{ wrong }"
     :aria-label="label"
     :aria-invalid="wrong"
-    :title="wrong ? `“${typed}” is not a number. Write it like 2 or 0.5.` : undefined"
+    :title="wrong ? $t('blend.amountField.isNotANumberWrite', { typed }) : undefined"
     @input="take(($event.target as HTMLInputElement).value)"
   />
 </template>

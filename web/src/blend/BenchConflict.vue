@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Blend } from '@/api/types'
 import { useMaterials } from '@/material/useBook'
 import { figure } from '@/measure/units'
+import { t } from '@/words'
 import type { Bench } from './drafts'
 
 /** Asks which of two states of a blend to keep, and shows what each says. */
@@ -13,25 +14,30 @@ const { materialName } = useMaterials()
 const words = (state: Bench | Blend) =>
   state.recipe.parts
     .map((part) => `${figure(part.amount, 2, true)} ${materialName(part.materialId)}`)
-    .join(', ') || 'nothing yet'
+    .join(', ') || t('blend.benchConflict.nothingYet')
 const mine = computed(() => `“${props.mine.name}”: ${words(props.mine)}`)
 const theirs = computed(() => `“${props.theirs.name}”: ${words(props.theirs)}`)
 </script>
 
 <template>
   <div class="say attention conflict" role="alert">
-    <h2>This blend was changed in another window</h2>
-    <p>Nothing is lost. Which one should stand?</p>
+    <h2>{{ $t('blend.benchConflict.thisBlendWasChangedIn') }}</h2>
+    <p>{{ $t('blend.benchConflict.nothingIsLostWhichOne') }}</p>
     <dl>
-      <dt>Here</dt>
+      <dt>{{ $t('blend.benchConflict.here') }}</dt>
       <dd>{{ mine }}</dd>
-      <dt>There</dt>
+      <dt>{{ $t('blend.benchConflict.there') }}</dt>
       <dd>{{ theirs }}</dd>
     </dl>
     <p class="ways">
-      <Button label="Keep what is here" size="small" @click="emit('mine')" />
-      <Button label="Take what is there" size="small" outlined @click="emit('theirs')" />
-      <small class="soft">What is here stays one undo away.</small>
+      <Button :label="$t('blend.benchConflict.keepWhatIsHere')" size="small" @click="emit('mine')" />
+      <Button
+        :label="$t('blend.benchConflict.takeWhatIsThere')"
+        size="small"
+        outlined
+        @click="emit('theirs')"
+      />
+      <small class="soft">{{ $t('blend.benchConflict.whatIsHereStaysOne') }}</small>
     </p>
   </div>
 </template>

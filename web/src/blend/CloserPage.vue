@@ -23,7 +23,7 @@ const dose = (amendmentId: string, gPerL: number, name: string) => {
     const before = now.recipe.doses.find((each) => each.amendmentId === amendmentId)?.gPerL ?? 0
     return { ...now, recipe: setDose(now.recipe, amendmentId, Math.round((before + gPerL) * 100) / 100) }
   })
-  say(`${name} is in the blend.`, undo)
+  say(t('blend.closerPage.isInTheBlend', { name }), undo)
 }
 /** Takes a wall and a mix from the table of pots and mixes. */
 const take = (wall: Pot['wall'], recipe: Recipe, words: string) => {
@@ -50,10 +50,12 @@ const VIEWS = {
   <main class="page">
     <header class="page-head">
       <div>
-        <p class="soft"><RouterLink :to="`/blends/${id}`">Back to the bench</RouterLink></p>
-        <h1>{{ bench?.name ?? 'Blend' }}</h1>
+        <p class="soft">
+          <RouterLink :to="`/blends/${id}`">{{ $t('blend.closerPage.backToTheBench') }}</RouterLink>
+        </p>
+        <h1>{{ bench?.name ?? $t('blend.closerPage.blend') }}</h1>
       </div>
-      <nav class="views" aria-label="Look closer">
+      <nav class="views" :aria-label="$t('blend.closerPage.lookCloser')">
         <RouterLink v-for="each in CLOSER" :key="each" :to="`/blends/${id}/closer/${each}`" replace>{{
           $t(`blend.closer.${each}`)
         }}</RouterLink>
@@ -61,7 +63,7 @@ const VIEWS = {
     </header>
     <p v-if="loadProblem" class="say harm" role="alert">{{ loadProblem }}</p>
     <p v-else-if="bench && !asked" class="say attention">
-      Nothing to look at yet: add a material on the bench.
+      {{ $t('blend.closerPage.nothingToLookAtYet') }}
     </p>
     <component
       :is="VIEWS[view]"

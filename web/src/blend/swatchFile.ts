@@ -1,4 +1,5 @@
 import { h, render } from 'vue'
+import { t } from '@/words'
 import SwatchSheet from './SwatchSheet.vue'
 
 type Sheet = InstanceType<typeof SwatchSheet>['$props']
@@ -33,7 +34,10 @@ export const swatchPng = async (sheet: Sheet): Promise<Blob> => {
     canvas.height = image.naturalHeight * PNG_TIMES
     canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height)
     return await new Promise((done, failed) =>
-      canvas.toBlob((blob) => (blob ? done(blob) : failed(new Error('no picture'))), 'image/png'),
+      canvas.toBlob(
+        (blob) => (blob ? done(blob) : failed(new Error(t('blend.swatchFile.noPicture')))),
+        'image/png',
+      ),
     )
   } finally {
     URL.revokeObjectURL(address)

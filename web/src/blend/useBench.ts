@@ -2,6 +2,7 @@ import { computed, onBeforeUnmount, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
 import type { Blend } from '@/api/types'
+import { t } from '@/words'
 import { type Bench, draftOf, dropDraft, keepDraft, keepLine, lineOf } from './drafts'
 import { History } from './history'
 
@@ -180,7 +181,7 @@ export const useBench = (id: string) => {
   const keepVersion = async (note: string) => {
     await save()
     if (saving.value !== 'saved') {
-      throw new Error(problem.value ?? 'Not saved yet: settle the question above first.')
+      throw new Error(problem.value ?? t('blend.useBench.notSavedYetSettleThe'))
     }
     const version = await answer(
       api.POST('/api/blends/{id}/versions', { params: { path: { id } }, body: { note } }),

@@ -9,6 +9,7 @@ import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
 import { potWords } from '@/need/words'
 import { useShelf } from '@/shelf/useShelf'
+import { t } from '@/words'
 import { agoWords, daysBetween, inWords, longDate } from './days'
 
 /** Who to look at today, and what is waiting. */
@@ -23,7 +24,7 @@ const busy = ref(new Set<string>())
 const byPlace = computed(() => {
   const places = new Map<string, Potting[]>()
   for (const each of today.value?.due ?? []) {
-    const place = each.brief.place?.name ?? 'elsewhere'
+    const place = each.brief.place?.name ?? t('care.todayPage.elsewhere')
     places.set(place, [...(places.get(place) ?? []), each])
   }
   return [...places.entries()]
@@ -31,9 +32,13 @@ const byPlace = computed(() => {
 const later = computed(() => (today.value?.later ?? []).slice(0, 12))
 
 const ANSWERS: { answer: Answer; label: string; done: string }[] = [
-  { answer: 'WATERED', label: 'I watered it', done: 'watered' },
-  { answer: 'STILL_MOIST', label: 'Still moist', done: 'left, still moist' },
-  { answer: 'BONE_DRY', label: 'Was bone dry, watered', done: 'watered, was bone dry' },
+  { answer: 'WATERED', label: t('care.todayPage.iWateredIt'), done: t('care.todayPage.doneWatered') },
+  { answer: 'STILL_MOIST', label: t('care.todayPage.stillMoist'), done: t('care.todayPage.leftStillMoist') },
+  {
+    answer: 'BONE_DRY',
+    label: t('care.todayPage.wasBoneDryWatered'),
+    done: t('care.todayPage.wateredWasBoneDry'),
+  },
 ]
 
 const look = async (potting: Potting, given: (typeof ANSWERS)[number]) => {
@@ -48,7 +53,11 @@ const look = async (potting: Potting, given: (typeof ANSWERS)[number]) => {
     )
     await client.invalidateQueries({ queryKey: ['today'] })
     say(
-      `${potting.label}: ${given.done}. Next look ${inWords(daysBetween(today.value?.date ?? '', after.nextLookOn))}.`,
+      t('care.todayPage.nextLook', {
+        label: potting.label,
+        done: given.done,
+        inWords: inWords(daysBetween(today.value?.date ?? '', after.nextLookOn)),
+      }),
       async () => {
         await answer(api.DELETE('/api/looks/{id}', { params: { path: { id } } }))
         await client.invalidateQueries({ queryKey: ['today'] })
@@ -68,15 +77,15 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
   <main class="page">
     <div class="page-head">
       <div>
-        <h1>Today</h1>
+        <h1>{{ $t('care.todayPage.today') }}</h1>
         <p v-if="today" class="soft">
           {{ longDate(today.date) }} ·
           {{
             today.due.length === 0
-              ? 'no pot to look at'
+              ? $t('care.todayPage.noPotToLookAt')
               : today.due.length === 1
-                ? 'one pot to look at'
-                : `${today.due.length} pots to look at`
+                ? $t('care.todayPage.onePotToLookAt')
+                : $t('care.todayPage.potsToLookAt', { length: today.due.length })
           }}
         </p>
       </div>
@@ -86,7 +95,7 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
       <div v-for="i in 5" :key="i" class="skeleton" style="height: 58px; margin-bottom: 10px" />
     </div>
     <div v-if="today" class="columns">
-      <section aria-label="To look at">
+      <section :aria-label="$t('care.todayPage.toLookAt')">
         <template v-for="[place, pottings] in byPlace" :key="place">
           <h2 class="place">{{ place }}</h2>
           <ul class="choices">
@@ -100,11 +109,17 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
                 <span class="why">
                   {{
                     agoWords(since(potting)) === 'today'
-                      ? 'Watered today'
-                      : `Watered ${agoWords(since(potting))}`
+                      ? $t('care.todayPage.wateredToday')
+                      : $t('care.todayPage.watered', { agoWords: agoWords(since(potting)) })
                   }}, {{ potting.nextLookBecause
-                  }}<template v-if="overdue(potting) > 0"
-                    >, {{ overdue(potting) === 1 ? 'a day' : `${overdue(potting)} days` }} late</template
+                  }}<template v-if="overdue(potting) > 0">{{
+                    $t('care.todayPage.late', {
+                      overdue:
+                        overdue(potting) === 1
+                          ? $t('care.todayPage.aDay')
+                          : $t('care.todayPage.days', { overdue: overdue(potting) }),
+                    })
+                  }}</template
                   >.
                 </span>
               </div>
@@ -126,35 +141,46 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
         </template>
         <p v-if="today.due.length === 0" class="empty">
           <template v-if="today.later.length === 0">
-            No pot yet. Make a <RouterLink to="/blends">blend</RouterLink>, mix a batch of it and pot a plant
-            up: then this page says when to look at it.
+            {{ ' ' }}{{ $t('care.todayPage.noPotYetMakeA') }}
+            <RouterLink to="/blends">{{ $t('care.todayPage.blend') }}</RouterLink>{{
+              $t('care.todayPage.mixABatchOfIt')
+            }}{{ ' ' }}
           </template>
-          <template v-else>Nothing to look at today. Leave them in peace.</template>
+          <template v-else>{{ $t('care.todayPage.nothingToLookAtToday') }}</template>
         </p>
       </section>
-      <aside aria-label="Coming up">
+      <aside :aria-label="$t('care.todayPage.comingUp')">
         <template v-if="today.toMix.length > 0">
-          <h2>To mix</h2>
+          <h2>{{ $t('care.todayPage.toMix') }}</h2>
           <ul class="choices small">
             <li v-for="batch in today.toMix" :key="batch.id">
               <RouterLink :to="`/batches/${batch.id}`">{{ batch.blendName }}</RouterLink>
               <span class="soft">
-                {{ text(settings.measures.volume(batch.litresToMake)) }} for
-                {{ batch.pots === 1 ? 'one pot' : `${batch.pots} pots` }}
+                {{
+                  $t('care.todayPage.for', {
+                    volume: text(settings.measures.volume(batch.litresToMake)),
+                    batch:
+                      batch.pots === 1
+                        ? $t('care.todayPage.onePot')
+                        : $t('care.todayPage.pots', { pots: batch.pots }),
+                  })
+                }}
               </span>
             </li>
           </ul>
         </template>
         <template v-if="low.length > 0">
-          <h2>Running low</h2>
+          <h2>{{ $t('care.todayPage.runningLow') }}</h2>
           <ul class="choices small">
             <li v-for="lot in low" :key="lot.id">
               <RouterLink to="/shelf/buy">{{ lot.materialName }}</RouterLink>
-              <span class="soft">{{ text(settings.measures.stock(lot.facts.leftLitres)) }} left</span>
+              <span class="soft">{{
+                $t('care.todayPage.left', { stock: text(settings.measures.stock(lot.facts.leftLitres)) })
+              }}</span>
             </li>
           </ul>
         </template>
-        <h2 v-if="later.length > 0">Next days</h2>
+        <h2 v-if="later.length > 0">{{ $t('care.todayPage.nextDays') }}</h2>
         <ul class="choices small">
           <li v-for="potting in later" :key="potting.id">
             <span>{{ potting.label }}</span>
@@ -162,7 +188,8 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
           </li>
         </ul>
         <p v-if="today.later.length > later.length" class="soft">
-          and {{ today.later.length - later.length }} more, in <RouterLink to="/pots">Pots</RouterLink>
+          {{ $t('care.todayPage.andMoreIn', { today: today.later.length - later.length }) }}
+          <RouterLink to="/pots">{{ $t('care.todayPage.pots2') }}</RouterLink>
         </p>
       </aside>
     </div>

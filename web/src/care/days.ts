@@ -1,3 +1,5 @@
+import { t } from '@/words'
+
 const DAY_MS = 86_400_000
 
 const atNoon = (day: string) => Date.parse(`${day}T12:00:00Z`)
@@ -8,16 +10,16 @@ export const daysBetween = (from: string, to: string): number =>
 
 export const inWords = (days: number): string => {
   if (days <= 0) {
-    return 'today'
+    return t('care.days.today')
   }
-  return days === 1 ? 'tomorrow' : `in ${days} days`
+  return days === 1 ? t('care.days.tomorrow') : t('care.days.inDays', { days })
 }
 
 export const agoWords = (days: number): string => {
   if (days <= 0) {
-    return 'today'
+    return t('care.days.today')
   }
-  return days === 1 ? 'yesterday' : `${days} days ago`
+  return days === 1 ? t('care.days.yesterday') : t('care.days.daysAgo', { days })
 }
 
 const long = new Intl.DateTimeFormat('en-GB', {

@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
+import { t } from '@/words'
 
 /** Every rule of caution, by how serious it is. */
 const props = defineProps<{ sought: string }>()
@@ -13,11 +14,19 @@ const rules = useQuery({
 const LEVELS = [
   {
     level: 'STOP',
-    name: 'Stop',
-    says: 'Harm is to be expected. It can be set aside on a blend only knowingly, and the blend stays marked.',
+    name: t('caution.cautionChapter.nameStop'),
+    says: t('caution.cautionChapter.harmIsToBeExpected'),
   },
-  { level: 'WARN', name: 'Warn', says: 'Harm is likely unless something is done.' },
-  { level: 'NOTE', name: 'Note', says: 'Good to know before you open a bag or fill a pot.' },
+  {
+    level: 'WARN',
+    name: t('caution.cautionChapter.nameWarn'),
+    says: t('caution.cautionChapter.harmIsLikelyUnlessSomething'),
+  },
+  {
+    level: 'NOTE',
+    name: t('caution.cautionChapter.nameNote'),
+    says: t('caution.cautionChapter.goodToKnowBeforeYou'),
+  },
 ] as const
 const sections = computed(() => {
   const wanted = props.sought.trim().toLowerCase()
@@ -36,8 +45,7 @@ const sections = computed(() => {
   <p v-if="rules.error.value" class="say harm" role="alert">{{ rules.error.value.message }}</p>
   <div v-if="rules.isLoading.value" class="skeleton" style="height: 300px" />
   <p class="soft lead">
-    Usual cautions of the craft. Labels, local rules, doctors and licensed practice come before anything that
-    is said here.
+    {{ $t('caution.cautionChapter.usualCautionsOfTheCraft') }}
   </p>
   <section v-for="each in sections" :key="each.level" class="section" :class="each.level.toLowerCase()">
     <div>
@@ -50,7 +58,9 @@ const sections = computed(() => {
       </li>
     </ul>
   </section>
-  <p v-if="!rules.isLoading.value && sections.length === 0">No caution says that.</p>
+  <p v-if="!rules.isLoading.value && sections.length === 0">
+    {{ $t('caution.cautionChapter.noCautionSaysThat') }}
+  </p>
 </template>
 
 <style scoped>

@@ -10,14 +10,15 @@ const shown = computed(() => props.cautions.filter((caution) => caution.level !=
 <template>
   <details v-if="shown.length > 0" class="cautions">
     <summary>
-      <b>Cautions</b> <span class="soft">{{ shown.length }}, {{ shown[0]?.why }}</span>
+      <b>{{ $t('caution.cautionList.cautions') }}</b>
+      <span class="soft">{{ shown.length }}, {{ shown[0]?.why }}</span>
     </summary>
     <ul class="choices">
       <li v-for="caution in shown" :key="caution.id" :class="caution.level.toLowerCase()">
         <b>{{ caution.why }}</b> {{ caution.instead }} {{ caution.defers }}
       </li>
     </ul>
-    <p class="soft">Labels, local rules and licensed practice come first.</p>
+    <p class="soft">{{ $t('caution.cautionList.labelsLocalRulesAndLicensed') }}</p>
   </details>
 </template>
 

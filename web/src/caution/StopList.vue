@@ -40,15 +40,19 @@ const takeBack = (id: string) =>
       <b>{{ caution.why }}</b> {{ caution.instead }} {{ caution.defers }}
     </p>
     <p v-if="accepted.includes(caution.id)">
-      <span class="soft">You have set this stop aside; the blend stays marked. </span>
-      <button type="button" class="plain" @click="takeBack(caution.id)">Let it stand again</button>
+      <span class="soft">{{ $t('caution.stopList.youHaveSetThisStop') }}{{ ' ' }} </span>
+      <button type="button" class="plain" @click="takeBack(caution.id)">
+        {{ $t('caution.stopList.letItStandAgain') }}
+      </button>
     </p>
-    <button v-else type="button" class="plain danger" @click="ask(caution)">Set this stop aside …</button>
+    <button v-else type="button" class="plain danger" @click="ask(caution)">
+      {{ $t('caution.stopList.setThisStopAside') }}
+    </button>
   </div>
   <Dialog
     :visible="asked !== undefined"
     modal
-    header="Set a stop aside"
+    :header="$t('caution.stopList.setAStopAside')"
     :style="{ width: '28rem' }"
     @update:visible="asked = undefined"
   >
@@ -57,11 +61,21 @@ const takeBack = (id: string) =>
         <b>{{ asked.why }}</b> {{ asked.instead }}
       </p>
       <p v-if="asked.defers">{{ asked.defers }}</p>
-      <TickField v-model="sure" label="I know what this does and want it all the same" input-id="stop-sure" />
-      <p class="soft">The blend stays marked wherever it is shown, and it can be taken back.</p>
+      <TickField v-model="sure" :label="$t('caution.stopList.iKnowWhatThisDoes')" input-id="stop-sure" />
+      <p class="soft">{{ $t('caution.stopList.theBlendStaysMarkedWherever') }}</p>
       <div class="buttons">
-        <Button type="submit" label="Set it aside" severity="danger" :disabled="!sure" />
-        <Button type="button" label="Leave it standing" outlined @click="asked = undefined" />
+        <Button
+          type="submit"
+          :label="$t('caution.stopList.setItAside')"
+          severity="danger"
+          :disabled="!sure"
+        />
+        <Button
+          type="button"
+          :label="$t('caution.stopList.leaveItStanding')"
+          outlined
+          @click="asked = undefined"
+        />
       </div>
     </form>
   </Dialog>

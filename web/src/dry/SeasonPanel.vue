@@ -12,6 +12,7 @@ import { useKept } from '@/frame/useKept'
 import NumberField from '@/measure/NumberField.vue'
 import { figure } from '@/measure/units'
 import { AMOUNTS } from '@/need/words'
+import { t } from '@/words'
 
 /** A pot over a season in a real hand, and beside it another mix treated alike. */
 const props = defineProps<{ asked: Asked; blendId: string }>()
@@ -34,14 +35,14 @@ const own = useKept(`season-${props.blendId}`, {
   way: habit?.amount ?? ('THOROUGHLY' as SeasonPlan['way']),
 })
 const DRESSINGS: { value: SeasonPlan['dressing']; label: string }[] = [
-  { value: 'NONE', label: 'bare' },
-  { value: 'BARK', label: 'bark' },
-  { value: 'STONE', label: 'stone' },
-  { value: 'SPHAGNUM', label: 'sphagnum' },
+  { value: 'NONE', label: t('dry.seasonPanel.bare') },
+  { value: 'BARK', label: t('dry.seasonPanel.bark') },
+  { value: 'STONE', label: t('dry.seasonPanel.stone') },
+  { value: 'SPHAGNUM', label: t('dry.seasonPanel.sphagnum') },
 ]
 const LIGHTS = [
-  { value: 'STAYS' as const, label: 'stays as it is' },
-  { value: 'CHANGES' as const, label: 'changes with the sun' },
+  { value: 'STAYS' as const, label: t('dry.seasonPanel.staysAsItIs') },
+  { value: 'CHANGES' as const, label: t('dry.seasonPanel.changesWithTheSun') },
 ]
 
 const { data: blends } = useQuery({
@@ -49,7 +50,7 @@ const { data: blends } = useQuery({
   queryFn: () => answer(api.GET('/api/blends')),
 })
 const others = computed(() => [
-  { id: 'none', name: 'no other mix' },
+  { id: 'none', name: t('dry.seasonPanel.noOtherMix') },
   ...(blends.value ?? [])
     .filter((card) => card.blend.id !== props.blendId && card.blend.recipe.parts.length > 0)
     .map((card) => ({ id: card.blend.id, name: card.blend.name })),
@@ -87,7 +88,7 @@ const {
 )
 
 const INKS = ['bottle', 'marigold'] as const
-const names = computed(() => ['this blend', other.value?.name ?? ''])
+const names = computed(() => [t('dry.seasonPanel.thisBlend2'), other.value?.name ?? ''])
 const lines = computed<Line[]>(() =>
   (seasons.value ?? []).map((season, index) => ({
     name: names.value[index] ?? '',
@@ -108,54 +109,65 @@ const before = (season: Season) =>
 
 <template>
   <div class="season">
-    <section class="asks" aria-label="How it is watered">
+    <section class="asks" :aria-label="$t('dry.seasonPanel.howItIsWatered')">
       <div class="fields">
         <NumberField
           v-model="own.everyDays"
-          label="Watered about every"
+          :label="$t('dry.seasonPanel.wateredAboutEvery')"
           unit="days"
           :decimals="1"
           input-id="season-every"
         />
         <NumberField
           v-model="plan.scatterDays"
-          label="give or take"
+          :label="$t('dry.seasonPanel.giveOrTake')"
           unit="days"
           :decimals="1"
           input-id="season-scatter"
         />
-        <NumberField v-model="plan.days" label="For" unit="days" :decimals="0" input-id="season-days" />
+        <NumberField
+          v-model="plan.days"
+          :label="$t('dry.seasonPanel.for')"
+          unit="days"
+          :decimals="0"
+          input-id="season-days"
+        />
       </div>
-      <ChoiceList v-model="own.way" :options="AMOUNTS" label="How" />
-      <ChoiceList v-model="plan.dressing" :options="DRESSINGS" label="On top" />
+      <ChoiceList v-model="own.way" :options="AMOUNTS" :label="$t('dry.seasonPanel.how')" />
+      <ChoiceList v-model="plan.dressing" :options="DRESSINGS" :label="$t('dry.seasonPanel.onTop')" />
       <div class="fields">
         <NumberField
           v-model="plan.rainMmPerWeek"
-          label="Rain in a week"
+          :label="$t('dry.seasonPanel.rainInAWeek')"
           unit="mm"
           :decimals="0"
           input-id="season-rain"
         />
-        <NumberField v-model="plan.saucerL" label="Saucer keeps" kind="volume" input-id="season-saucer" />
+        <NumberField
+          v-model="plan.saucerL"
+          :label="$t('dry.seasonPanel.saucerKeeps')"
+          kind="volume"
+          input-id="season-saucer"
+        />
       </div>
-      <ChoiceList v-model="plan.light" :options="LIGHTS" label="The light" />
+      <ChoiceList v-model="plan.light" :options="LIGHTS" :label="$t('dry.seasonPanel.theLight')" />
       <div v-if="plan.light === 'CHANGES'" class="fields">
         <NumberField
           v-model="plan.latitudeDeg"
-          label="Latitude"
+          :label="$t('dry.seasonPanel.latitude')"
           unit="°"
           :decimals="0"
           input-id="season-latitude"
         />
         <NumberField
           v-model="plan.startDay"
-          label="From day of the year"
+          :label="$t('dry.seasonPanel.fromDayOfTheYear')"
           :decimals="0"
           input-id="season-start"
         />
       </div>
       <div class="field">
-        <label for="season-other">Beside it, treated alike</label>
+        <label for="season-other">{{ $t('dry.seasonPanel.besideItTreatedAlike') }}</label>
         <Select
           v-model="plan.otherId"
           input-id="season-other"
@@ -165,51 +177,72 @@ const before = (season: Season) =>
           size="small"
         />
       </div>
-      <Button label="Another such season" outlined size="small" :disabled="busy" @click="plan.seed += 1" />
+      <Button
+        :label="$t('dry.seasonPanel.anotherSuchSeason')"
+        outlined
+        size="small"
+        :disabled="busy"
+        @click="plan.seed += 1"
+      />
     </section>
-    <section class="shows" aria-label="The season">
-      <p v-if="!asked.brief" class="say attention">Say on the bench what the blend is for.</p>
+    <section class="shows" :aria-label="$t('dry.seasonPanel.theSeason')">
+      <p v-if="!asked.brief" class="say attention">{{ $t('dry.seasonPanel.sayOnTheBenchWhat') }}</p>
       <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
       <template v-if="seasons && seasons.length > 0">
         <LineChart
-          label="Usable water left in the pot, day by day"
+          :label="$t('dry.seasonPanel.usableWaterLeftInThe')"
           :lines="lines"
-          x-name="days"
-          y-name="% of usable water left"
+          :x-name="$t('dry.seasonPanel.days')"
+          :y-name="$t('dry.seasonPanel.ofUsableWaterLeft')"
           :y-min="0"
           :y-max="100"
           :decimals="0"
-          :limit="{ at: trigger, words: 'wants water' }"
+          :limit="{ at: trigger, words: $t('dry.seasonPanel.wantsWater') }"
           :height="300"
         />
-        <p class="soft">Dots mark the days on which this pot was watered.</p>
+        <p class="soft">{{ $t('dry.seasonPanel.dotsMarkTheDaysOn') }}</p>
         <div v-for="(season, index) in seasons" :key="index" class="verdict">
-          <h2>{{ index === 0 ? 'This blend' : names[index] }}</h2>
+          <h2>{{ index === 0 ? $t('dry.seasonPanel.thisBlend') : names[index] }}</h2>
           <div
             class="bar"
             role="img"
-            :aria-label="`${season.tooWetDays} days too wet, ${season.rightDays} right, ${season.tooDryDays} too dry`"
+            :aria-label="
+              $t('dry.seasonPanel.daysTooWetRightToo', {
+                tooWetDays: season.tooWetDays,
+                rightDays: season.rightDays,
+                tooDryDays: season.tooDryDays,
+              })
+            "
           >
             <i class="wet" :style="{ width: share(season.tooWetDays, season) }" />
             <i class="right" :style="{ width: share(season.rightDays, season) }" />
             <i class="dry" :style="{ width: share(season.tooDryDays, season) }" />
           </div>
           <p>
-            <b class="figures">{{ season.tooWetDays }}</b> days too wet,
-            <b class="figures">{{ season.rightDays }}</b> right,
-            <b class="figures">{{ season.tooDryDays }}</b> too dry
+            <b class="figures">{{ season.tooWetDays }}</b> {{ $t('dry.seasonPanel.daysTooWet') }}
+            <b class="figures">{{ season.rightDays }}</b> {{ $t('dry.seasonPanel.right') }}
+            <b class="figures">{{ season.tooDryDays }}</b> {{ $t('dry.seasonPanel.tooDry') }}
           </p>
           <p class="soft">
-            {{ season.waterings }} waterings, each when {{ before(season) }} of the usable water was gone.
-            {{ litres(season.account.given) }} poured on<template v-if="season.account.rain > 0"
-              >, {{ litres(season.account.rain) }} of rain</template
-            >; {{ litres(season.account.givenOff) }} given off, {{ litres(season.account.drained) }} run
-            through.
+            {{
+              $t('dry.seasonPanel.wateringsEachWhenOfThe', {
+                waterings: season.waterings,
+                before: before(season),
+                litres: litres(season.account.given),
+              })
+            }}<template v-if="season.account.rain > 0">{{
+              $t('dry.seasonPanel.ofRain', { litres: litres(season.account.rain) })
+            }}</template
+            >{{
+              $t('dry.seasonPanel.givenOffRunThrough', {
+                litres: litres(season.account.givenOff),
+                litres2: litres(season.account.drained),
+              })
+            }}
           </p>
         </div>
         <p class="soft">
-          Within a third: leaf area and light are rarely known better. How long a plant bears wet or dry soil
-          is a rule of thumb.
+          {{ $t('dry.seasonPanel.withinAThirdLeafArea') }}
         </p>
       </template>
     </section>

@@ -46,11 +46,11 @@ const shown = async () => {
   <Drawer
     v-model:visible="open"
     position="bottom"
-    header="Find mixes"
+    :header="$t('find.findDrawer.findMixes')"
     class="find-drawer"
     :style="{ height: 'min(92vh, 860px)' }"
     :close-button-props="{
-      'aria-label': 'Close find mixes',
+      'aria-label': $t('find.findDrawer.closeFindMixes'),
       severity: 'secondary',
       text: true,
       rounded: true,
@@ -71,8 +71,7 @@ const shown = async () => {
       <FindProgress v-if="find.running.value" :state="find.state.value" />
       <FoundList v-else-if="find.state.value" :state="find.state.value" @take="emit('take', $event)" />
       <p v-else class="soft">
-        Every recipe of these materials in whole parts is weighed against the targets of the brief; nothing
-        better is left out. Name a plant in the brief, then search.
+        {{ $t('find.findDrawer.everyRecipeOfTheseMaterials') }}
       </p>
     </div>
   </Drawer>

@@ -7,6 +7,7 @@ import SelectField from '@/frame/SelectField.vue'
 import MaterialPicker from '@/material/MaterialPicker.vue'
 import { useMaterials } from '@/material/useBook'
 import NumberField from '@/measure/NumberField.vue'
+import { t } from '@/words'
 import { AMONGS, FORMS, type Wanted } from './asked'
 
 /** What to search for, and among what. */
@@ -46,9 +47,9 @@ const ofKind = (kind: string, none: string) =>
       .filter((each) => each.kind === kind)
       .map((each) => ({ value: each.id, label: each.name })),
   ])
-const limes = ofKind('LIME', 'no lime')
-const acidifiers = ofKind('ACIDIFIER', 'nothing acid')
-const feeds = ofKind('FEED', 'no feed')
+const limes = ofKind('LIME', t('find.findForm.noLime'))
+const acidifiers = ofKind('ACIDIFIER', t('find.findForm.nothingAcid'))
+const feeds = ofKind('FEED', t('find.findForm.noFeed'))
 const rowOptions = computed(() =>
   props.recipe.parts.map((part, at) => ({ value: String(at), label: materialName(part.materialId) })),
 )
@@ -80,29 +81,34 @@ const forget = (id: string) => set({ shares: model.value.shares.filter((each) =>
 <template>
   <form class="find-form" @submit.prevent="emit('search')">
     <div class="line what">
-      <ChoiceList v-model="form" :options="FORMS" label="What to look for" hide-label />
+      <ChoiceList v-model="form" :options="FORMS" :label="$t('find.findForm.whatToLookFor')" hide-label />
       <p class="soft">{{ says }}</p>
     </div>
     <div class="line">
       <SelectField
         v-if="form === 'REPLACE'"
         v-model="row"
-        label="Missing is"
+        :label="$t('find.findForm.missingIs')"
         input-id="find-row"
         :options="rowOptions"
       />
-      <SelectField v-model="among" label="Among" input-id="find-among" :options="AMONGS" />
+      <SelectField
+        v-model="among"
+        :label="$t('find.findForm.among')"
+        input-id="find-among"
+        :options="AMONGS"
+      />
       <template v-if="form === 'IMPROVE'">
         <NumberField
           v-model="extraMaterials"
-          label="Materials to add"
+          :label="$t('find.findForm.materialsToAdd')"
           unit="to 5"
           :decimals="0"
           input-id="find-extra-materials"
         />
         <NumberField
           v-model="extraParts"
-          label="Extra parts"
+          :label="$t('find.findForm.extraParts')"
           unit="to 16"
           :decimals="0"
           input-id="find-extra-parts"
@@ -111,14 +117,14 @@ const forget = (id: string) => set({ shares: model.value.shares.filter((each) =>
       <template v-else-if="form !== 'REPLACE'">
         <NumberField
           v-model="mostMaterials"
-          label="Materials"
+          :label="$t('find.findForm.materials')"
           unit="to 5"
           :decimals="0"
           input-id="find-materials"
         />
         <NumberField
           v-model="mostParts"
-          label="Parts in all"
+          :label="$t('find.findForm.partsInAll')"
           unit="to 16"
           :decimals="0"
           input-id="find-parts"
@@ -127,52 +133,74 @@ const forget = (id: string) => set({ shares: model.value.shares.filter((each) =>
       <NumberField
         v-if="form === 'FIND' || form === 'IMPROVE'"
         v-model="batchLitres"
-        label="Enough for"
+        :label="$t('find.findForm.enoughFor')"
         kind="volume"
         optional
-        placeholder="any"
+        :placeholder="$t('find.findForm.any')"
         input-id="find-batch"
       />
       <template v-if="form !== 'REPLACE'">
-        <SelectField v-model="limeId" label="Lime with" input-id="find-lime" :options="limes" />
-        <SelectField v-model="feedId" label="Feed with" input-id="find-feed" :options="feeds" />
+        <SelectField
+          v-model="limeId"
+          :label="$t('find.findForm.limeWith')"
+          input-id="find-lime"
+          :options="limes"
+        />
+        <SelectField
+          v-model="feedId"
+          :label="$t('find.findForm.feedWith')"
+          input-id="find-feed"
+          :options="feeds"
+        />
       </template>
-      <Button v-if="!running" type="submit" label="Search" />
-      <Button v-else type="button" label="Stop" severity="secondary" @click="emit('stop')" />
+      <Button v-if="!running" type="submit" :label="$t('find.findForm.search')" />
+      <Button
+        v-else
+        type="button"
+        :label="$t('find.findForm.stop')"
+        severity="secondary"
+        @click="emit('stop')"
+      />
     </div>
     <div v-if="among === 'CHOSEN'" class="line picks">
-      <MaterialPicker label="Pick" input-id="find-pick" quiet @chosen="pick" />
+      <MaterialPicker :label="$t('find.findForm.pick')" input-id="find-pick" quiet @chosen="pick" />
       <span v-for="id in model.chosenIds" :key="id" class="pick">
         {{ materialName(id) }}
-        <button type="button" :aria-label="`Not ${materialName(id)}`" @click="drop(id)">×</button>
+        <button
+          type="button"
+          :aria-label="$t('find.findForm.not', { materialName: materialName(id) })"
+          @click="drop(id)"
+        >
+          ×
+        </button>
       </span>
     </div>
     <details :open="model.shares.length > 0 || acidifierId !== ''">
-      <summary>Shares, what to leave out, what to lock</summary>
+      <summary>{{ $t('find.findForm.sharesWhatToLeaveOut') }}</summary>
       <div class="line">
         <SelectField
           v-model="acidifierId"
-          label="Against too high a pH"
+          :label="$t('find.findForm.againstTooHighAPh')"
           input-id="find-acid"
           :options="acidifiers"
         />
-        <MaterialPicker label="Must be in it" input-id="find-share" quiet @chosen="share" />
-        <MaterialPicker label="Leave out" input-id="find-out" quiet @chosen="leaveOut" />
+        <MaterialPicker :label="$t('find.findForm.mustBeInIt')" input-id="find-share" quiet @chosen="share" />
+        <MaterialPicker :label="$t('find.findForm.leaveOut')" input-id="find-out" quiet @chosen="leaveOut" />
       </div>
       <div v-for="each in model.shares" :key="each.materialId" class="line share">
         <span class="who">{{ materialName(each.materialId) }}</span>
-        <span v-if="each.mostPercent === 0">left out</span>
+        <span v-if="each.mostPercent === 0">{{ $t('find.findForm.leftOut') }}</span>
         <template v-else>
           <NumberField
             :model-value="each.leastPercent"
-            label="at least"
+            :label="$t('find.findForm.atLeast')"
             unit="%"
             :input-id="`least-${each.materialId}`"
             @update:model-value="change(each.materialId, { leastPercent: $event ?? 0 })"
           />
           <NumberField
             :model-value="each.mostPercent"
-            label="at most"
+            :label="$t('find.findForm.atMost')"
             unit="%"
             :input-id="`most-${each.materialId}`"
             @update:model-value="change(each.materialId, { mostPercent: $event ?? 100 })"
@@ -181,14 +209,14 @@ const forget = (id: string) => set({ shares: model.value.shares.filter((each) =>
         <button
           type="button"
           class="plain"
-          :aria-label="`Forget about ${materialName(each.materialId)}`"
+          :aria-label="$t('find.findForm.forgetAbout', { materialName: materialName(each.materialId) })"
           @click="forget(each.materialId)"
         >
-          forget it
+          {{ $t('find.findForm.forgetIt') }}
         </button>
       </div>
       <fieldset v-if="canLock && recipe.parts.length > 0" class="locks">
-        <legend>Keep these rows as they are and search the rest (key l on the bench)</legend>
+        <legend>{{ $t('find.findForm.keepTheseRowsAsThey') }}</legend>
         <label v-for="part in recipe.parts" :key="part.materialId">
           <input
             type="checkbox"

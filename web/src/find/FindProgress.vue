@@ -12,9 +12,9 @@ defineProps<{ state: FindState | undefined }>()
     <ProgressBar
       :value="Math.round(100 * (state?.share ?? 0))"
       :show-value="false"
-      aria-label="How much of the search is settled"
+      :aria-label="$t('find.findProgress.howMuchOfTheSearch')"
     />
-    <p class="soft">{{ state ? progressWords(state) : 'asking …' }}</p>
+    <p class="soft">{{ state ? progressWords(state) : $t('find.findProgress.asking') }}</p>
   </div>
 </template>
 

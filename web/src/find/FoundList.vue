@@ -4,6 +4,7 @@ import { answer, api } from '@/api/client'
 import type { FindState, Material, Proposal, WhyNot } from '@/api/types'
 import MaterialPicker from '@/material/MaterialPicker.vue'
 import { figure } from '@/measure/units'
+import { t } from '@/words'
 import ProposalCard from './ProposalCard.vue'
 
 /** What a search found: proposals side by side, the proof, what stands in the way, what would help, and why not. */
@@ -22,15 +23,15 @@ const gain = computed(() => {
     return ''
   }
   return points < 0.05
-    ? 'Exact proportions would gain nothing over these whole parts.'
-    : `Exact proportions of the same materials would gain ${figure(points, 1)} points of fit over whole parts.`
+    ? t('find.foundList.exactProportionsWouldGainNothing')
+    : t('find.foundList.exactProportionsOfTheSame', { points: figure(points, 1) })
 })
 
 const heading = (proposal: Proposal) => {
   const parts = proposal.recipe.parts.reduce((sum, part) => sum + part.amount, 0)
   return props.state.form === 'IMPROVE'
-    ? `${figure(parts, 1, true)} parts in all`
-    : `with ${proposal.recipe.parts.length} ${proposal.recipe.parts.length === 1 ? 'material' : 'materials'}`
+    ? t('find.foundList.partsInAll', { parts: figure(parts, 1, true) })
+    : t('find.foundList.with', { n: proposal.recipe.parts.length }, proposal.recipe.parts.length)
 }
 
 const why = ref<WhyNot>()
@@ -69,8 +70,8 @@ const askWhy = async (material: Material) => {
       <p v-for="said in found.said" :key="said" class="say attention">
         {{ said }}
         <template v-if="state.candidates === 0">
-          <RouterLink to="/shelf/here">Put on the shelf</RouterLink> the three or four things that you own, or
-          pick materials under “Among”.
+          <RouterLink to="/shelf/here">{{ $t('find.foundList.putOnTheShelf') }}</RouterLink>
+          {{ $t('find.foundList.theThreeOrFourThings') }}{{ ' ' }}
         </template>
       </p>
       <div v-if="found.clash" class="say attention">
@@ -91,27 +92,36 @@ const askWhy = async (material: Material) => {
           :proposal="proposal"
           :place="at + 1"
           :heading="heading(proposal)"
-          :take="`Take it over (${at + 1})`"
+          :take="$t('find.foundList.takeItOver', { at: at + 1 })"
           @take="emit('take', proposal)"
         />
       </div>
       <div v-if="found.proposals.length > 0" class="foot">
         <p class="soft proof">
           {{ found.proof.words }} {{ gain }}
-          <template v-if="counts">Best fit with {{ counts }}.</template>
+          <template v-if="counts">{{ $t('find.foundList.bestFitWith', { counts }) }}</template>
         </p>
         <p v-if="state.leftOut.length > 0" class="soft">
-          Left out:
-          {{ state.leftOut.map((each) => `${each.name} (${each.why.replace(/\.$/, '')})`).join('; ') }}.
+          {{
+            $t('find.foundList.leftOut', {
+              state: state.leftOut.map((each) => `${each.name} (${each.why.replace(/\.$/, '')})`).join('; '),
+            })
+          }}
         </p>
         <div v-if="state.form === 'FIND' || state.form === 'USE_UP'" class="why">
-          <MaterialPicker label="Why not …?" input-id="why-not" keep quiet @chosen="askWhy" />
-          <p v-if="asking" class="soft">looking …</p>
+          <MaterialPicker
+            :label="$t('find.foundList.whyNot')"
+            input-id="why-not"
+            keep
+            quiet
+            @chosen="askWhy"
+          />
+          <p v-if="asking" class="soft">{{ $t('find.foundList.looking') }}</p>
           <p v-else-if="whyProblem" class="say harm" role="alert">{{ whyProblem }}</p>
           <p v-else-if="why" role="status">
             <b>{{ why.name }}:</b> {{ why.words }}
             <button v-if="why.best" type="button" class="plain" @click="why.best && emit('take', why.best)">
-              Take that one
+              {{ $t('find.foundList.takeThatOne') }}
             </button>
           </p>
         </div>

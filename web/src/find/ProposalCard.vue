@@ -6,6 +6,7 @@ import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
+import { t } from '@/words'
 
 /** A blend that was found: what is in it, how it fits, what it gives up. */
 const props = defineProps<{
@@ -32,7 +33,7 @@ const judged = computed(() => props.proposal.readings.filter((each) => each.verd
 const toBuy = computed(() => new Set(props.proposal.toBuy.map((each) => each.materialId)))
 const cost = computed(() =>
   props.proposal.costPerLitre === undefined
-    ? 'price not known'
+    ? t('find.proposalCard.priceNotKnown')
     : `${settings.currency} ${text(settings.measures.perVolume(props.proposal.costPerLitre))}`,
 )
 </script>
@@ -50,7 +51,9 @@ const cost = computed(() =>
         <StitchMark :material-id="part.materialId" :size="18" />
         <span
           >{{ materialName(part.materialId)
-          }}<small v-if="toBuy.has(part.materialId)" class="buy"> to buy</small></span
+          }}<small v-if="toBuy.has(part.materialId)" class="buy">
+            {{ $t('find.proposalCard.toBuy') }}</small
+          ></span
         >
       </li>
       <li v-for="dose in proposal.recipe.doses" :key="dose.amendmentId" class="soft">
@@ -63,26 +66,32 @@ const cost = computed(() =>
       </li>
     </ol>
     <p class="summary">{{ proposal.summary }}</p>
-    <ul class="choices verdicts" aria-label="Verdict per reading">
+    <ul class="choices verdicts" :aria-label="$t('find.proposalCard.verdictPerReading')">
       <li v-for="each in judged" :key="each.quality" :class="{ bad: bad(each.verdict) }">
         <span class="sign" aria-hidden="true">{{ bad(each.verdict) ? '×' : '·' }}</span>
         <span>{{ each.label }}</span>
         <span class="figures">{{ each.figure }}</span>
-        <small v-if="bad(each.verdict)">{{ each.target }} wanted</small>
+        <small v-if="bad(each.verdict)">{{ $t('find.proposalCard.wanted', { target: each.target }) }}</small>
       </li>
     </ul>
     <div>
       <template v-if="!onlyFit">
         <p v-if="proposal.givesUp.length > 0">
           <small
-            ><b>{{ place === 1 ? 'Changes:' : 'Gives up:' }}</b> {{ proposal.givesUp.join(', ') }}</small
+            ><b>{{ place === 1 ? $t('find.proposalCard.changes') : $t('find.proposalCard.givesUp') }}</b>
+            {{ proposal.givesUp.join(', ') }}</small
           >
         </p>
         <p class="soft">
           <small
             >{{ cost
             }}<template v-if="proposal.mostLitres !== undefined">
-              · up to {{ text(settings.measures.stock(proposal.mostLitres)) }} from what is left</template
+              {{ ' '
+              }}{{
+                $t('find.proposalCard.upToFromWhatIs', {
+                  stock: text(settings.measures.stock(proposal.mostLitres)),
+                })
+              }}</template
             ></small
           >
         </p>
@@ -90,15 +99,19 @@ const cost = computed(() =>
       <p v-for="stop in proposal.stops" :key="stop" class="say harm">{{ stop }}</p>
     </div>
     <details>
-      <summary>Why these, and the score</summary>
+      <summary>{{ $t('find.proposalCard.whyTheseAndTheScore') }}</summary>
       <ul class="choices reasons">
         <li v-for="reason in proposal.reasons" :key="reason.materialId">
           <b>{{ reason.name }}:</b> {{ reason.words }}
         </li>
       </ul>
       <p>
-        Fit {{ figure(proposal.fit, 1) }} of 100. As it is really scooped, with lots as they vary, everything
-        lies in its band in {{ figure(proposal.chancePercent, 0) }} of 100 draws.
+        {{
+          $t('find.proposalCard.fitOf100AsIt', {
+            proposal: figure(proposal.fit, 1),
+            proposal2: figure(proposal.chancePercent, 0),
+          })
+        }}
       </p>
     </details>
     <p>

@@ -11,6 +11,7 @@ import { useKept } from '@/frame/useKept'
 import { figure } from '@/measure/units'
 import BriefSentence from '@/need/BriefSentence.vue'
 import { usePlants } from '@/need/usePlants'
+import { t } from '@/words'
 import { AMONGS, askedFor, NOTHING_SAID, type Wanted } from './asked'
 import FindProgress from './FindProgress.vue'
 import ProposalCard from './ProposalCard.vue'
@@ -46,7 +47,12 @@ const problem = ref('')
 const search = () => {
   problem.value =
     missing.value > 0
-      ? `${missing.value === 1 ? 'One plant has' : `${missing.value} plants have`} no name yet: name each, or take its line away.`
+      ? t('find.sharePage.noNameYetNameEach', {
+          missing:
+            missing.value === 1
+              ? t('find.sharePage.onePlantHas')
+              : t('find.sharePage.plantsHave', { missing: missing.value }),
+        })
       : ''
   if (problem.value === '') {
     chosen.value = -1
@@ -69,7 +75,11 @@ const chosen = computed({
 })
 const shownSplit = computed(() => (chosen.value >= 0 ? chosen.value : (found.value?.advisedSplit ?? 0)))
 const split = computed(() => found.value?.splits[shownSplit.value])
-const COUNTS = ['One blend for all', 'Two blends', 'Three blends']
+const COUNTS = [
+  t('find.sharePage.oneBlendForAll'),
+  t('find.sharePage.twoBlends'),
+  t('find.sharePage.threeBlends'),
+]
 
 const busy = ref(false)
 const make = async (proposal: Proposal, plants: readonly number[]) => {
@@ -102,10 +112,9 @@ const make = async (proposal: Proposal, plants: readonly number[]) => {
   <main class="page">
     <div class="page-head">
       <div>
-        <h1>One blend for many</h1>
+        <h1>{{ $t('find.sharePage.oneBlendForMany') }}</h1>
         <p class="soft">
-          Name the plants, each with its pot and place. You see which of them can share a blend, and when two
-          or three blends do better.
+          {{ $t('find.sharePage.nameThePlantsEachWith') }}
         </p>
       </div>
     </div>
@@ -118,20 +127,31 @@ const make = async (proposal: Proposal, plants: readonly number[]) => {
             v-if="kept.briefs.length > 2"
             type="button"
             class="plain"
-            :aria-label="`Take away ${name(at)}`"
+            :aria-label="$t('find.sharePage.takeAway', { at: name(at) })"
             @click="drop(at)"
           >
-            take away
+            {{ $t('find.sharePage.takeAway2') }}
           </button>
         </li>
       </ol>
       <div class="line">
         <button v-if="kept.briefs.length < MOST" type="button" class="plain" @click="add">
-          One more plant, with the same pot, place and hand
+          {{ $t('find.sharePage.oneMorePlantWithThe') }}
         </button>
-        <SelectField v-model="among" label="Among" input-id="share-among" :options="PLACES" />
-        <Button v-if="!find.running.value" type="submit" label="See who can share" />
-        <Button v-else type="button" label="Stop" severity="secondary" @click="find.stop" />
+        <SelectField
+          v-model="among"
+          :label="$t('find.sharePage.among')"
+          input-id="share-among"
+          :options="PLACES"
+        />
+        <Button v-if="!find.running.value" type="submit" :label="$t('find.sharePage.seeWhoCanShare')" />
+        <Button
+          v-else
+          type="button"
+          :label="$t('find.sharePage.stop')"
+          severity="secondary"
+          @click="find.stop"
+        />
       </div>
     </form>
     <p v-if="problem || find.problem.value" class="say harm" role="alert">
@@ -141,7 +161,7 @@ const make = async (proposal: Proposal, plants: readonly number[]) => {
     <template v-else-if="find.state.value">
       <p v-if="find.state.value.says" class="say attention" role="alert">{{ find.state.value.says }}</p>
       <template v-if="found && split">
-        <div class="splits" role="group" aria-label="How many blends">
+        <div class="splits" role="group" :aria-label="$t('find.sharePage.howManyBlends')">
           <button
             v-for="(each, at) in found.splits"
             :key="at"
@@ -152,8 +172,8 @@ const make = async (proposal: Proposal, plants: readonly number[]) => {
           >
             <b>{{ COUNTS[at] }}</b>
             <small
-              >worst fit {{ figure(each.worstFit, 0)
-              }}<template v-if="at === found.advisedSplit">, enough</template></small
+              >{{ $t('find.sharePage.worstFit', { each: figure(each.worstFit, 0) })
+              }}<template v-if="at === found.advisedSplit">{{ $t('find.sharePage.enough') }}</template></small
             >
           </button>
         </div>
@@ -170,7 +190,7 @@ const make = async (proposal: Proposal, plants: readonly number[]) => {
           </div>
           <Button
             v-if="group.proposals[0]"
-            label="Make it a blend"
+            :label="$t('find.sharePage.makeItABlend')"
             outlined
             size="small"
             :disabled="busy"
@@ -179,7 +199,11 @@ const make = async (proposal: Proposal, plants: readonly number[]) => {
         </div>
         <p class="soft">{{ found.proof.words }}</p>
         <p v-if="find.state.value.leftOut.length > 0" class="soft">
-          Left out: {{ find.state.value.leftOut.map((each) => each.name).join(', ') }}.
+          {{
+            $t('find.sharePage.leftOut', {
+              find: find.state.value.leftOut.map((each) => each.name).join(', '),
+            })
+          }}
         </p>
       </template>
     </template>

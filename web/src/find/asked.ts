@@ -1,4 +1,5 @@
 import type { Brief, FindAsked, FindState, Recipe } from '@/api/types'
+import { language, t } from '@/words'
 
 export type Form = FindAsked['form']
 export type Among = FindAsked['among']
@@ -37,24 +38,24 @@ export const NOTHING_SAID: Wanted = {
 }
 
 export const FORMS: { value: Form; label: string; says: string }[] = [
-  { value: 'FIND', label: 'The best for the brief', says: 'What to mix for this plant, pot and hand.' },
+  { value: 'FIND', label: t('find.asked.theBestForTheBrief'), says: t('find.asked.whatToMixForThis') },
   {
     value: 'IMPROVE',
-    label: 'Better this blend',
-    says: 'All rows stay; the fewest extra parts that bring it into its bands.',
+    label: t('find.asked.betterThisBlend'),
+    says: t('find.asked.allRowsStayTheFewest'),
   },
   {
     value: 'REPLACE',
-    label: 'Stand in for a row',
-    says: 'One material is missing; what keeps the readings nearest to what they are.',
+    label: t('find.asked.standInForARow'),
+    says: t('find.asked.oneMaterialIsMissingWhat'),
   },
-  { value: 'USE_UP', label: 'Use up leftovers', says: 'The most litres out of what is left that still fit.' },
+  { value: 'USE_UP', label: t('find.asked.useUpLeftovers'), says: t('find.asked.theMostLitresOutOf') },
 ]
 
 export const AMONGS: { value: Among; label: string }[] = [
-  { value: 'SHELF', label: 'what is on the shelf' },
-  { value: 'SHELF_AND_OFFERS', label: 'the shelf and what can be bought' },
-  { value: 'CHOSEN', label: 'materials that I pick' },
+  { value: 'SHELF', label: t('find.asked.whatIsOnTheShelf') },
+  { value: 'SHELF_AND_OFFERS', label: t('find.asked.theShelfAndWhatCan') },
+  { value: 'CHOSEN', label: t('find.asked.materialsThatIPick') },
 ]
 
 /** The request of a search. */
@@ -91,23 +92,32 @@ export const askedFor = (
 }
 
 const short = (recipes: number) =>
-  recipes >= 1e6 ? `${(recipes / 1e6).toFixed(1)} million` : recipes.toLocaleString('en-GB')
+  recipes >= 1e6
+    ? t('find.asked.million', { n: (recipes / 1e6).toFixed(1) })
+    : recipes.toLocaleString(language())
 
 /** How far a search is, in words. */
 export const progressWords = (state: FindState): string => {
   if (state.state === 'WAITING') {
-    return 'waiting for another search to end …'
+    return t('find.asked.waitingForAnotherSearchTo')
   }
   if (state.stage === '') {
-    return 'laying out the materials …'
+    return t('find.asked.layingOutTheMaterials')
   }
-  const settled = `${short(state.covered)} of ${short(state.total)} recipes settled`
+  const settled = t('find.asked.ofRecipesSettled', {
+    short: short(state.covered),
+    short2: short(state.total),
+  })
   const best =
     state.bestFit === undefined
       ? ''
-      : `; the best so far fits ${state.bestFit.toFixed(0)}${
-          (state.gap ?? 0) >= 0.5 ? `, at most ${(state.gap ?? 0).toFixed(0)} more could be had` : ''
-        }`
+      : t('find.asked.theBestSoFarFits', {
+          state: state.bestFit.toFixed(0),
+          state2:
+            (state.gap ?? 0) >= 0.5
+              ? t('find.asked.atMostMoreCouldBe', { state: (state.gap ?? 0).toFixed(0) })
+              : '',
+        })
   return state.total > 1 ? `${state.stage}: ${settled}${best}` : `${state.stage} …`
 }
 

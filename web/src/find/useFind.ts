@@ -2,6 +2,7 @@ import { computed, onScopeDispose, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
 import type { FindAsked, FindState } from '@/api/types'
+import { t } from '@/words'
 import { isOver } from './asked'
 
 const POLL_MS = 400
@@ -40,7 +41,7 @@ export const useFind = (keptAs: string) => {
         stopFollowing()
         localStorage.removeItem(key)
         state.value = undefined
-        problem.value = 'The last search is gone, since the server was started anew. Search again.'
+        problem.value = t('find.useFind.theLastSearchIsGone')
       } else {
         timer = window.setTimeout(() => void look(id), 5 * POLL_MS)
       }

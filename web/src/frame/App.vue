@@ -63,22 +63,28 @@ useKeys({
   <RouterView />
   <NoticeList />
   <FinderDialog v-model:open="finding" @settings="showSettings = true" @keys="showKeys = true" />
-  <Dialog v-model:visible="showKeys" modal dismissable-mask header="Keys" :style="{ width: '34rem' }">
+  <Dialog
+    v-model:visible="showKeys"
+    modal
+    dismissable-mask
+    :header="$t('frame.app.keys')"
+    :style="{ width: '34rem' }"
+  >
     <KeyHelp />
   </Dialog>
   <Dialog
     v-model:visible="showSettings"
     modal
     dismissable-mask
-    header="Units & light"
+    :header="$t('frame.app.unitsLight')"
     :style="{ width: '26rem' }"
   >
     <div class="settings">
-      <h3 id="units-label">Units</h3>
+      <h3 id="units-label">{{ $t('frame.app.units') }}</h3>
       <SelectButton
         v-model="settings.system"
         :options="[
-          { label: 'Metric', value: 'metric' },
+          { label: $t('frame.app.metric'), value: 'metric' },
           { label: 'US', value: 'us' },
         ]"
         option-label="label"
@@ -86,21 +92,26 @@ useKeys({
         :allow-empty="false"
         aria-labelledby="units-label"
       />
-      <h3 id="light-label">Light</h3>
+      <h3 id="light-label">{{ $t('frame.app.light') }}</h3>
       <SelectButton
         v-model="settings.night"
         :options="[
-          { label: 'Day', value: false },
-          { label: 'Night bench', value: true },
+          { label: $t('frame.app.day'), value: false },
+          { label: $t('frame.app.nightBench'), value: true },
         ]"
         option-label="label"
         option-value="value"
         :allow-empty="false"
         aria-labelledby="light-label"
       />
-      <NumberField v-model="settings.scoopLitres" label="My scoop holds" kind="volume" input-id="my-scoop" />
+      <NumberField
+        v-model="settings.scoopLitres"
+        :label="$t('frame.app.myScoopHolds')"
+        kind="volume"
+        input-id="my-scoop"
+      />
       <div class="currency">
-        <label for="currency">Currency sign</label>
+        <label for="currency">{{ $t('frame.app.currencySign') }}</label>
         <InputText id="currency" v-model="settings.currency" maxlength="4" />
       </div>
     </div>

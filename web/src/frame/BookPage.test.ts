@@ -54,6 +54,7 @@ const material = (id: string, name: string, change: Partial<Material> = {}) =>
     id,
     name,
     grade: '1–2 mm',
+    roles: ['AIR'],
     roleWords: ['opens air'],
     does: `${name} opens.`,
     notFor: '',

@@ -7,13 +7,14 @@ import MaterialChapter from '@/material/MaterialChapter.vue'
 import MaterialSheets from '@/material/MaterialSheets.vue'
 import PlantChapter from '@/need/PlantChapter.vue'
 import PlantSheets from '@/need/PlantSheets.vue'
+import { t } from '@/words'
 
 /** The Book: plants, materials and cautions to read up on, one or a few side by side. */
 const props = defineProps<{ chapter: string; ids?: string }>()
 const CHAPTERS = [
-  { id: 'plants', name: 'Plants' },
-  { id: 'materials', name: 'Materials' },
-  { id: 'cautions', name: 'Cautions' },
+  { id: 'plants', name: t('frame.bookPage.namePlants') },
+  { id: 'materials', name: t('frame.bookPage.nameMaterials') },
+  { id: 'cautions', name: t('frame.bookPage.nameCautions') },
 ]
 const MOST_BESIDE = 3
 const router = useRouter()
@@ -35,8 +36,8 @@ const lay = () => router.push(`/book/${props.chapter}/${beside.value.join('+')}`
 <template>
   <main class="page">
     <div class="page-head">
-      <h1>Book</h1>
-      <nav class="chapters" aria-label="Chapters">
+      <h1>{{ $t('frame.bookPage.book') }}</h1>
+      <nav class="chapters" :aria-label="$t('frame.bookPage.chapters')">
         <RouterLink
           v-for="each in CHAPTERS"
           :key="each.id"
@@ -47,16 +48,20 @@ const lay = () => router.push(`/book/${props.chapter}/${beside.value.join('+')}`
       </nav>
       <div v-if="opened.length === 0" class="seek">
         <button v-if="beside.length > 0" type="button" class="plain" @click="lay">
-          {{ beside.length === 1 ? 'Open it' : `Lay ${beside.length} side by side` }}
+          {{
+            beside.length === 1
+              ? $t('frame.bookPage.openIt')
+              : $t('frame.bookPage.laySideBySide', { length: beside.length })
+          }}
         </button>
-        <small v-else-if="chapter !== 'cautions'" class="soft hint"
-          >tick up to three to lay them side by side</small
-        >
-        <label for="seek" class="visually-hidden">Look for</label>
+        <small v-else-if="chapter !== 'cautions'" class="soft hint">{{
+          $t('frame.bookPage.tickUpToThreeTo')
+        }}</small>
+        <label for="seek" class="visually-hidden">{{ $t('frame.bookPage.lookFor') }}</label>
         <InputText
           id="seek"
           v-model="sought"
-          placeholder="Look for a name or what it does"
+          :placeholder="$t('frame.bookPage.lookForANameOr')"
           autocomplete="off"
         />
       </div>

@@ -1,18 +1,26 @@
 <script setup lang="ts">
+import { t } from '@/words'
+
 const keys: [string, string][] = [
-  ['g then t b m p s k', 'go to Today, Blends, Batches, Pots, Shelf, Book'],
-  ['↑ ↓', 'on a blend: choose a row'],
-  ['+ −', 'one part more, one part less'],
-  ['1 … 9, 0', 'set the parts'],
-  ['a', 'add a material'],
-  ['Del', 'remove the row'],
-  ['f', 'find mixes; there 1 to 6 take one over'],
-  ['l', 'lock the row while searching'],
-  ['u, U', 'undo, redo'],
-  ['v', 'keep this version'],
-  ['Enter', 'mix a batch'],
-  ['a, c', 'on the shelf: put something there, count up'],
-  ['?', 'this list'],
+  [t('frame.keyHelp.gThenTBM'), t('frame.keyHelp.goToTodayBlendsBatches')],
+  ['↑ ↓', t('frame.keyHelp.onABlendChooseA')],
+  ['+ −', t('frame.keyHelp.onePartMoreOnePart')],
+  ['1 … 9, 0', t('frame.keyHelp.setTheParts')],
+  ['⇧ ↑ ↓', t('frame.keyHelp.moveTheRow')],
+  ['m', t('frame.keyHelp.moreForTheRow')],
+  ['a', t('frame.keyHelp.addAMaterial')],
+  ['p', t('frame.keyHelp.pasteARecipe')],
+  ['r', t('frame.keyHelp.takeTheRemedy')],
+  ['c', t('frame.keyHelp.countAsYouGo')],
+  ['Del', t('frame.keyHelp.removeTheRow')],
+  ['f', t('frame.keyHelp.findMixesThere1To')],
+  ['l', t('frame.keyHelp.lockTheRowWhileSearching')],
+  ['u, U', t('frame.keyHelp.undoRedo')],
+  ['v', t('frame.keyHelp.keepThisVersion')],
+  ['Enter', t('frame.keyHelp.mixABatch')],
+  ['a, c', t('frame.keyHelp.onTheShelfPutSomething')],
+  ['/, Ctrl+K', t('frame.keyHelp.findAnything')],
+  ['?', t('frame.keyHelp.thisList')],
 ]
 </script>
 

@@ -1,6 +1,10 @@
 <template>
   <main class="page">
-    <h1>Nothing here</h1>
-    <p>This page does not exist. <RouterLink to="/">Go to Today</RouterLink> or follow the thread above.</p>
+    <h1>{{ $t('frame.lostPage.nothingHere') }}</h1>
+    <p>
+      {{ $t('frame.lostPage.thisPageDoesNotExist') }}
+      <RouterLink to="/">{{ $t('frame.lostPage.goToToday') }}</RouterLink>
+      {{ $t('frame.lostPage.orFollowTheThreadAbove') }}
+    </p>
   </main>
 </template>

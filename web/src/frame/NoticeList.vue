@@ -6,9 +6,16 @@ import { dismiss, notices, takeBack } from './notices'
   <div class="notices" role="status" aria-live="polite">
     <div v-for="notice in notices" :key="notice.id" class="notice" :class="{ harm: notice.harm }">
       <span>{{ notice.words }}</span>
-      <button v-if="notice.undo" type="button" class="plain" @click="takeBack(notice)">Undo</button>
-      <button type="button" class="plain" :aria-label="`Close: ${notice.words}`" @click="dismiss(notice.id)">
-        Close
+      <button v-if="notice.undo" type="button" class="plain" @click="takeBack(notice)">
+        {{ $t('frame.noticeList.undo') }}
+      </button>
+      <button
+        type="button"
+        class="plain"
+        :aria-label="$t('frame.noticeList.close', { words: notice.words })"
+        @click="dismiss(notice.id)"
+      >
+        {{ $t('frame.noticeList.close2') }}
       </button>
     </div>
   </div>

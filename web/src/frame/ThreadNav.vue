@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import { t } from '@/words'
 
 /** The thread: one line with a knot for each station of the work; the knot of the current one is filled. */
 const stations = [
-  { place: 'today', to: '/', name: 'Today' },
-  { place: 'blends', to: '/blends', name: 'Blends' },
-  { place: 'batches', to: '/batches', name: 'Batches' },
-  { place: 'pots', to: '/pots', name: 'Pots' },
+  { place: 'today', to: '/', name: t('frame.threadNav.nameToday') },
+  { place: 'blends', to: '/blends', name: t('frame.threadNav.nameBlends') },
+  { place: 'batches', to: '/batches', name: t('frame.threadNav.nameBatches') },
+  { place: 'pots', to: '/pots', name: t('frame.threadNav.namePots') },
 ]
 const emit = defineEmits<{ settings: []; keys: []; find: [] }>()
 const route = useRoute()
@@ -17,9 +18,10 @@ const here = computed(() => String(route.meta.place ?? ''))
 <template>
   <header>
     <RouterLink to="/" class="mark"
-      >loose<b>knit</b><span class="visually-hidden">, to Today</span></RouterLink
+      >{{ $t('frame.threadNav.loose') }}<b>{{ $t('frame.threadNav.knit') }}</b
+      ><span class="visually-hidden">{{ $t('frame.threadNav.toToday') }}</span></RouterLink
     >
-    <nav aria-label="Stations of the work" class="thread">
+    <nav :aria-label="$t('frame.threadNav.stationsOfTheWork')" class="thread">
       <svg viewBox="0 0 520 24" preserveAspectRatio="none" aria-hidden="true">
         <path
           d="M4 11 C 50 2, 90 22, 140 12 S 230 3, 280 12 S 380 20, 420 11 S 490 6, 520 9"
@@ -42,13 +44,19 @@ const here = computed(() => String(route.meta.place ?? ''))
       </RouterLink>
     </nav>
     <div class="side">
-      <RouterLink to="/shelf/here" :aria-current="here === 'shelf' ? 'page' : undefined">Shelf</RouterLink>
-      <RouterLink to="/book/plants" :aria-current="here === 'book' ? 'page' : undefined">Book</RouterLink>
+      <RouterLink to="/shelf/here" :aria-current="here === 'shelf' ? 'page' : undefined">{{
+        $t('frame.threadNav.shelf')
+      }}</RouterLink>
+      <RouterLink to="/book/plants" :aria-current="here === 'book' ? 'page' : undefined">{{
+        $t('frame.threadNav.book')
+      }}</RouterLink>
       <button type="button" class="find" aria-keyshortcuts="/ Control+K" @click="emit('find')">
         {{ $t('frame.find') }} <kbd aria-hidden="true">/</kbd>
       </button>
-      <button type="button" @click="emit('settings')">Units &amp; light</button>
-      <button type="button" class="keys" aria-label="Keys" @click="emit('keys')"><kbd>?</kbd></button>
+      <button type="button" @click="emit('settings')">{{ $t('frame.threadNav.unitsLight') }}</button>
+      <button type="button" class="keys" :aria-label="$t('frame.threadNav.keys')" @click="emit('keys')">
+        <kbd>?</kbd>
+      </button>
     </div>
   </header>
 </template>

@@ -1,79 +1,80 @@
 import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router'
+import { t } from '@/words'
 import TodayPage from '@/care/TodayPage.vue'
 
 const routes: RouteRecordRaw[] = [
-  { path: '/', name: 'today', component: TodayPage, meta: { title: 'Today', place: 'today' } },
+  { path: '/', name: 'today', component: TodayPage, meta: { title: 'today', place: 'today' } },
   {
     path: '/blends',
     name: 'blends',
     component: () => import('@/blend/BlendsPage.vue'),
-    meta: { title: 'Blends', place: 'blends' },
+    meta: { title: 'blends', place: 'blends' },
   },
   {
     path: '/blends/share',
     name: 'share',
     component: () => import('@/find/SharePage.vue'),
-    meta: { title: 'One blend for many', place: 'blends' },
+    meta: { title: 'oneBlendForMany', place: 'blends' },
   },
   {
     path: '/blends/:id',
     name: 'blend',
     component: () => import('@/blend/BlendPage.vue'),
     props: true,
-    meta: { title: 'Blend', place: 'blends' },
+    meta: { title: 'blend', place: 'blends' },
   },
   {
     path: '/blends/:id/count',
     name: 'count',
     component: () => import('@/blend/CountPage.vue'),
     props: true,
-    meta: { title: 'Count as you go', place: 'blends' },
+    meta: { title: 'countAsYouGo', place: 'blends' },
   },
   {
     path: '/blends/:id/versions',
     name: 'versions',
     component: () => import('@/blend/VersionsPage.vue'),
     props: true,
-    meta: { title: 'Versions', place: 'blends' },
+    meta: { title: 'versions', place: 'blends' },
   },
   {
     path: '/blends/beside',
     name: 'beside',
     component: () => import('@/blend/BesidePage.vue'),
-    meta: { title: 'Side by side', place: 'blends' },
+    meta: { title: 'sideBySide', place: 'blends' },
   },
   {
     path: '/batches',
     name: 'batches',
     component: () => import('@/batch/BatchesPage.vue'),
-    meta: { title: 'Batches', place: 'batches' },
+    meta: { title: 'batches', place: 'batches' },
   },
   {
     path: '/batches/:id',
     name: 'batch',
     component: () => import('@/batch/BatchPage.vue'),
     props: true,
-    meta: { title: 'Batch', place: 'batches' },
+    meta: { title: 'batch', place: 'batches' },
   },
   {
     path: '/batches/:batchId/pot-up',
     name: 'pot-up',
     component: () => import('@/pot/PotUpPage.vue'),
     props: true,
-    meta: { title: 'Pot up', place: 'pots' },
+    meta: { title: 'potUp', place: 'pots' },
   },
   {
     path: '/pots',
     name: 'pots',
     component: () => import('@/pot/PotsPage.vue'),
-    meta: { title: 'Pots', place: 'pots' },
+    meta: { title: 'pots', place: 'pots' },
   },
   {
     path: '/blends/:id/closer/:view(pots|tests|doses|outlook|season|layers|standing|chance)',
     name: 'closer',
     component: () => import('@/blend/CloserPage.vue'),
     props: true,
-    meta: { title: 'Closer look', place: 'blends' },
+    meta: { title: 'closerLook', place: 'blends' },
   },
   { path: '/shelf', redirect: '/shelf/here' },
   {
@@ -81,7 +82,7 @@ const routes: RouteRecordRaw[] = [
     name: 'shelf',
     component: () => import('@/shelf/ShelfPage.vue'),
     props: true,
-    meta: { title: 'Shelf', place: 'shelf' },
+    meta: { title: 'shelf', place: 'shelf' },
   },
   { path: '/book', redirect: '/book/plants' },
   {
@@ -89,13 +90,13 @@ const routes: RouteRecordRaw[] = [
     name: 'book',
     component: () => import('@/frame/BookPage.vue'),
     props: true,
-    meta: { title: 'Book', place: 'book' },
+    meta: { title: 'book', place: 'book' },
   },
   {
     path: '/:anything(.*)*',
     name: 'lost',
     component: () => import('@/frame/LostPage.vue'),
-    meta: { title: 'Not found', place: '' },
+    meta: { title: 'notFound', place: '' },
   },
 ]
 
@@ -106,5 +107,5 @@ export const router = createRouter({
 })
 
 router.afterEach((to) => {
-  document.title = `${String(to.meta.title)} · Loose Knit`
+  document.title = `${t(`frame.routes.${String(to.meta.title)}`)} · Loose Knit`
 })

@@ -17,14 +17,24 @@ const settings = useSettings()
       <h3>{{ dose.name }}</h3>
       <p>{{ dose.does }}</p>
       <p v-if="dose.prepare">{{ dose.prepare }}</p>
-      <p v-if="dose.notFor" class="soft">Not for: {{ dose.notFor }}</p>
+      <p v-if="dose.notFor" class="soft">{{ $t('material.doseEntry.notFor', { notFor: dose.notFor }) }}</p>
       <p v-if="dose.hazards.length > 0" class="soft">{{ hazardWords(dose.hazards) }}</p>
       <p v-for="other in dose.standIns" :key="other.id" class="soft">
-        In its place {{ other.name.toLowerCase() }}, gram for gram: {{ other.changes.join(', ') }}.
+        {{
+          $t('material.doseEntry.inItsPlaceGramFor', {
+            other: other.name.toLowerCase(),
+            other2: other.changes.join(', '),
+          })
+        }}
       </p>
       <p class="soft">
-        Usually {{ text(settings.measures.dose(dose.usualLowGPerL)) }} to
-        {{ text(settings.measures.dose(dose.usualHighGPerL)) }}. Source: {{ dose.source }}.
+        {{
+          $t('material.doseEntry.usuallyToSource', {
+            dose: text(settings.measures.dose(dose.usualLowGPerL)),
+            dose2: text(settings.measures.dose(dose.usualHighGPerL)),
+            source: dose.source,
+          })
+        }}
       </p>
     </div>
   </li>

@@ -5,6 +5,7 @@ import type { Material } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
 import DoseEntry from './DoseEntry.vue'
 import StitchMark from './StitchMark.vue'
+import { ROLES, type RoleSection, sectionOf } from './roles'
 import { useMaterials } from './useBook'
 
 /** The Book's materials by what they are there for, some ticked to be laid side by side; below them what is given by weight. */
@@ -26,23 +27,10 @@ const { answer: closest } = useAnswered(
     answer(api.GET('/api/materials/closest', { params: { query: { name, most: 5 } }, signal })),
 )
 
-const OWN = 'your own'
-const NEVER = 'never use'
-const section = (each: Material) =>
-  each.never ? NEVER : each.own ? OWN : (each.roleWords[0] ?? 'gives structure')
-const ORDER = [
-  OWN,
-  'holds water',
-  'opens air',
-  'gives structure',
-  'weighs down',
-  'feeds',
-  'filters',
-  'sets acidity',
-  NEVER,
-]
+const section = (each: Material): RoleSection => (each.never ? 'NEVER' : sectionOf(each))
+const ORDER: RoleSection[] = ['OWN', ...ROLES, 'NEVER']
 const sections = computed(() => {
-  const found = new Map<string, Material[]>(ORDER.map((each) => [each, []]))
+  const found = new Map<RoleSection, Material[]>(ORDER.map((each) => [each, []]))
   for (const each of guessing.value ? (closest.value ?? []) : literal.value) {
     found.set(section(each), [...(found.get(section(each)) ?? []), each])
   }
@@ -59,15 +47,15 @@ const toggle = (id: string) => {
   <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
   <div v-if="loading" class="skeleton" style="height: 300px" />
   <p v-if="guessing && sections.length > 0" class="say attention">
-    No material by the name “{{ sought.trim().slice(0, 40) }}”. These come nearest:
+    {{ $t('material.materialChapter.noMaterialByTheName', { sought: sought.trim().slice(0, 40) }) }}
   </p>
   <section
     v-for="[name, members] in sections"
     :key="name"
     class="section"
-    :class="{ never: name === 'never use' }"
+    :class="{ never: name === 'NEVER' }"
   >
-    <h2>{{ name }}</h2>
+    <h2>{{ $t(`material.section.${name}`) }}</h2>
     <ul class="choices">
       <li v-for="material in members" :key="material.id">
         <StitchMark :material-id="material.id" :size="34" />
@@ -75,21 +63,23 @@ const toggle = (id: string) => {
           <h3>
             <RouterLink :to="`/book/materials/${material.id}`">{{ material.name }}</RouterLink>
             <span class="soft"> {{ material.grade }}</span>
-            <span v-if="material.measured" class="measured"> measured</span>
+            <span v-if="material.measured" class="measured">
+              {{ $t('material.materialChapter.measured') }}</span
+            >
           </h3>
           <p>{{ material.does }}</p>
         </div>
         <input
           type="checkbox"
           :checked="beside.includes(material.id)"
-          :aria-label="`Lay ${material.name} beside others`"
+          :aria-label="$t('material.materialChapter.layBesideOthers', { name: material.name })"
           @change="toggle(material.id)"
         />
       </li>
     </ul>
   </section>
   <section v-if="doses.length > 0" class="section">
-    <h2>given by weight</h2>
+    <h2>{{ $t('material.materialChapter.givenByWeight') }}</h2>
     <ul class="choices">
       <DoseEntry v-for="dose in doses" :key="dose.id" :dose="dose" />
     </ul>

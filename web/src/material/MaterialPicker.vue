@@ -80,7 +80,7 @@ defineExpose({ focus })
       :input-id="inputId"
       :suggestions="found"
       option-label="name"
-      :placeholder="placeholder ?? 'Name, or what it does'"
+      :placeholder="placeholder ?? $t('material.materialPicker.nameOrWhatItDoes')"
       :complete-on-focus="!quiet"
       :show-empty-message="false"
       :delay="40"
@@ -91,7 +91,9 @@ defineExpose({ focus })
       @keydown.enter="settle"
     >
       <template #header>
-        <p v-if="unknown" class="unknown">No material “{{ unknown.slice(0, 40) }}”. Nearest:</p>
+        <p v-if="unknown" class="unknown">
+          {{ $t('material.materialPicker.noMaterialNearest', { unknown: unknown.slice(0, 40) }) }}
+        </p>
       </template>
       <template #option="{ option }">
         <span class="option" :class="{ never: (option as Material).never }">
@@ -99,7 +101,7 @@ defineExpose({ focus })
           <b>{{ (option as Material).name }}</b>{{ ' ' }}
           <small class="soft">{{
             (option as Material).never
-              ? `never: ${(option as Material).does}`
+              ? $t('material.materialPicker.never', { option: (option as Material).does })
               : `${(option as Material).grade} · ${(option as Material).roleWords.join(', ')}`
           }}</small>
         </span>

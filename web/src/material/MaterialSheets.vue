@@ -6,6 +6,7 @@ import { answer, api } from '@/api/client'
 import type { MaterialSheet } from '@/api/types'
 import { figure, spread } from '@/measure/units'
 import LineChart, { type Line } from '@/frame/LineChart.vue'
+import { t } from '@/words'
 import { hazardWords } from './hazards'
 import MaterialPicker from './MaterialPicker.vue'
 import PoreBar from './PoreBar.vue'
@@ -33,11 +34,11 @@ const line = (sheet: MaterialSheet, name: string) => sheet.lines.find((each) => 
 const words = (sheet: MaterialSheet): [string, string][] =>
   (
     [
-      ['Grade', sheet.material.gradeAdvice],
-      ['Prepare', sheet.material.prepare],
-      ['Not for', sheet.material.notFor],
-      ['Handling', hazardWords(sheet.material.hazards)],
-      ['Source', sheet.material.source],
+      [t('material.materialSheets.termGrade'), sheet.material.gradeAdvice],
+      [t('material.materialSheets.termPrepare'), sheet.material.prepare],
+      [t('material.materialSheets.notFor'), sheet.material.notFor],
+      [t('material.materialSheets.termHandling'), hazardWords(sheet.material.hazards)],
+      [t('material.materialSheets.termSource'), sheet.material.source],
     ] as [string, string][]
   ).filter(([, text]) => text !== '')
 const INKS = ['bottle', 'marigold', 'brick'] as const
@@ -62,7 +63,9 @@ const go = (ids: string[]) =>
           <h2>{{ sheet.material.name }}</h2>
           <p class="soft">
             {{ sheet.material.grade }} · {{ sheet.material.roleWords.join(', ')
-            }}<b v-if="sheet.material.measured" class="measured"> · as measured of your lot</b>
+            }}<b v-if="sheet.material.measured" class="measured">
+              {{ $t('material.materialSheets.asMeasuredOfYourLot') }}</b
+            >
           </p>
           <p class="does" :class="{ never: sheet.material.never }">{{ sheet.material.does }}</p>
           <PoreBar :air="sheet.drainedAirPercent" :water="sheet.drainedWaterPercent" />
@@ -72,14 +75,14 @@ const go = (ids: string[]) =>
             class="plain"
             @click="go(ids.filter((id) => id !== sheet.material.id))"
           >
-            Put away
+            {{ $t('material.materialSheets.putAway') }}
           </button>
         </div>
       </header>
     </div>
-    <section class="block" aria-label="Figures">
+    <section class="block" :aria-label="$t('material.materialSheets.figures')">
       <p class="soft small">
-        Typical figures, each with how far a lot may lie from it (one standard deviation)
+        {{ $t('material.materialSheets.typicalFiguresEachWithHow') }}
       </p>
       <div class="row">
         <dl v-for="sheet in shown" :key="sheet.material.id">
@@ -99,12 +102,14 @@ const go = (ids: string[]) =>
         </dl>
       </div>
     </section>
-    <section class="block" aria-label="In words">
+    <section class="block" :aria-label="$t('material.materialSheets.inWords')">
       <div class="row">
         <div v-for="sheet in shown" :key="sheet.material.id" class="words">
           <template v-if="sheet.constituents.length > 0">
-            <h3>Opened: what is in it</h3>
-            <p v-if="sheet.certainty" class="soft">Its make-up is {{ sheet.certainty }}.</p>
+            <h3>{{ $t('material.materialSheets.openedWhatIsInIt') }}</h3>
+            <p v-if="sheet.certainty" class="soft">
+              {{ $t('material.materialSheets.itsMakeUpIs', { certainty: sheet.certainty }) }}
+            </p>
             <ul class="choices made">
               <li v-for="part in sheet.constituents" :key="part.id">
                 <StitchMark :material-id="part.id" :size="18" /> {{ part.name }}
@@ -117,46 +122,55 @@ const go = (ids: string[]) =>
             <p>{{ text }}</p>
           </template>
           <template v-if="sheet.standIns.length > 0">
-            <h3>In its place, litre for litre</h3>
+            <h3>{{ $t('material.materialSheets.inItsPlaceLitreFor') }}</h3>
             <ul class="choices made">
               <li v-for="other in sheet.standIns" :key="other.id" class="stand-in">
                 <RouterLink :to="`/book/materials/${sheet.material.id}+${other.id}`">{{
                   other.name
-                }}</RouterLink>: {{ other.changes.length > 0 ? other.changes.join(', ') : 'much the same' }}.
+                }}</RouterLink>:
+                {{
+                  other.changes.length > 0
+                    ? other.changes.join(', ')
+                    : $t('material.materialSheets.muchTheSame')
+                }}.
               </li>
             </ul>
           </template>
         </div>
       </div>
     </section>
-    <section v-if="shown.length > 1" class="block" aria-label="Water against suction">
-      <h3>Water it holds as suction grows</h3>
+    <section
+      v-if="shown.length > 1"
+      class="block"
+      :aria-label="$t('material.materialSheets.waterAgainstSuction')"
+    >
+      <h3>{{ $t('material.materialSheets.waterItHoldsAsSuction') }}</h3>
       <LineChart
         :lines="curves"
-        label="Water held against suction"
-        x-name="cm of suction"
-        y-name="% water"
+        :label="$t('material.materialSheets.waterHeldAgainstSuction')"
+        :x-name="$t('material.materialSheets.cmOfSuction')"
+        :y-name="$t('material.materialSheets.water')"
         :y-min="0"
         :x-max="100"
         :height="230"
       />
     </section>
     <div v-if="ids.length < MOST" class="another">
-      <h3 id="beside-label">Lay another beside it</h3>
+      <h3 id="beside-label">{{ $t('material.materialSheets.layAnotherBesideIt') }}</h3>
       <MaterialPicker
         :key="ids.length"
         input-id="beside-material"
-        label="Lay another beside it"
+        :label="$t('material.materialSheets.layAnotherBesideIt')"
         hide-label
         @chosen="(each) => (ids.includes(each.id) ? undefined : go([...ids, each.id]))"
       />
       <template v-if="shown.length === 1">
-        <h3 class="curve">Water it holds as suction grows</h3>
+        <h3 class="curve">{{ $t('material.materialSheets.waterItHoldsAsSuction') }}</h3>
         <LineChart
           :lines="curves"
-          label="Water held against suction"
-          x-name="cm"
-          y-name="% water"
+          :label="$t('material.materialSheets.waterHeldAgainstSuction')"
+          :x-name="$t('material.materialSheets.cm')"
+          :y-name="$t('material.materialSheets.water')"
           :y-min="0"
           :x-max="100"
           :height="230"

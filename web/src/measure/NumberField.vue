@@ -76,7 +76,7 @@ function take() {
       <span v-if="shownUnit" class="unit">{{ shownUnit }}</span>
     </span>
     <small v-if="wrong" :id="`${inputId}-wrong`" class="wrong" role="alert">
-      “{{ typed }}” is not a number. Write it like 12 or 3.5.
+      {{ $t('measure.numberField.isNotANumberWrite', { typed }) }}
     </small>
   </div>
 </template>

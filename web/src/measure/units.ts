@@ -1,4 +1,5 @@
 import type { Units } from '@/api/types'
+import { language, t } from '@/words'
 
 export type System = 'metric' | 'us'
 
@@ -18,7 +19,7 @@ export const figure = (value: number, decimals: number, trim = false): string =>
   const key = `${decimals}${trim}`
   let format = numbers.get(key)
   if (!format) {
-    format = new Intl.NumberFormat('en', {
+    format = new Intl.NumberFormat(language(), {
       minimumFractionDigits: trim ? 0 : decimals,
       maximumFractionDigits: decimals,
       useGrouping: false,
@@ -52,7 +53,7 @@ export class Measures {
   private factor(id: string): number {
     const factor = this.factors.get(id)
     if (factor === undefined) {
-      throw new Error(`unknown unit ${id}`)
+      throw new Error(t('measure.units.unknownUnit', { id }))
     }
     return factor
   }
@@ -62,31 +63,31 @@ export class Measures {
     if (this.us) {
       const quarts = litres / this.factor('US_QUART')
       if (quarts >= 8) {
-        return { figure: figure(litres / this.factor('US_GALLON'), 1), unit: 'gal' }
+        return { figure: figure(litres / this.factor('US_GALLON'), 1), unit: t('measure.unit.gal') }
       }
       if (quarts >= 1) {
-        return { figure: figure(quarts, 1), unit: 'qt' }
+        return { figure: figure(quarts, 1), unit: t('measure.unit.qt') }
       }
       const cups = litres / this.factor('US_CUP')
       return cups >= 0.5
-        ? { figure: figure(cups, 1), unit: 'cups' }
-        : { figure: figure(litres / this.factor('US_TABLESPOON'), 0), unit: 'tbsp' }
+        ? { figure: figure(cups, 1), unit: t('measure.unit.cups') }
+        : { figure: figure(litres / this.factor('US_TABLESPOON'), 0), unit: t('measure.unit.tbsp') }
     }
     if (litres < 0.995) {
       const millilitres = litres * 1000
       return {
         figure: figure(millilitres < 50 ? millilitres : Math.round(millilitres / 10) * 10, 0),
-        unit: 'mL',
+        unit: t('measure.unit.mL'),
       }
     }
-    return { figure: figure(litres, litres < 20 ? 1 : 0), unit: 'L' }
+    return { figure: figure(litres, litres < 20 ? 1 : 0), unit: t('measure.unit.L') }
   }
 
   /** The size of a pack: a round figure stays round. */
   pack(litres: number): Shown {
     return this.us
-      ? { figure: figure(litres / this.factor('US_QUART'), 1, true), unit: 'qt' }
-      : { figure: figure(litres, 2, true), unit: 'L' }
+      ? { figure: figure(litres / this.factor('US_QUART'), 1, true), unit: t('measure.unit.qt') }
+      : { figure: figure(litres, 2, true), unit: t('measure.unit.L') }
   }
 
   /** What lies on a shelf: no finer than one reads off a bag. */
@@ -99,52 +100,55 @@ export class Measures {
   /** A price of a litre, by the unit in which people scoop. */
   perVolume(pricePerLitre: number): Shown {
     return this.us
-      ? { figure: figure(pricePerLitre * this.factor('US_QUART'), 2), unit: 'a quart' }
-      : { figure: figure(pricePerLitre, 2), unit: 'a litre' }
+      ? { figure: figure(pricePerLitre * this.factor('US_QUART'), 2), unit: t('measure.unit.aQuart') }
+      : { figure: figure(pricePerLitre, 2), unit: t('measure.unit.aLitre') }
   }
 
   mass(kilograms: number): Shown {
     if (this.us) {
       const pounds = (kilograms * 1000) / this.factor('POUND')
       return pounds < 1
-        ? { figure: figure((kilograms * 1000) / this.factor('OUNCE'), 0), unit: 'oz' }
-        : { figure: figure(pounds, pounds < 20 ? 1 : 0), unit: 'lb' }
+        ? { figure: figure((kilograms * 1000) / this.factor('OUNCE'), 0), unit: t('measure.unit.oz') }
+        : { figure: figure(pounds, pounds < 20 ? 1 : 0), unit: t('measure.unit.lb') }
     }
     return kilograms < 1
-      ? { figure: figure(Math.round(kilograms * 100) * 10, 0), unit: 'g' }
-      : { figure: figure(kilograms, kilograms < 10 ? 2 : 1), unit: 'kg' }
+      ? { figure: figure(Math.round(kilograms * 100) * 10, 0), unit: t('measure.unit.g') }
+      : { figure: figure(kilograms, kilograms < 10 ? 2 : 1), unit: t('measure.unit.kg') }
   }
 
   /** A small mass that is weighed. */
   grams(grams: number): Shown {
     return this.us
-      ? { figure: figure(grams / this.factor('OUNCE'), grams < 280 ? 2 : 1), unit: 'oz' }
-      : { figure: figure(grams, grams < 10 ? 1 : 0), unit: 'g' }
+      ? { figure: figure(grams / this.factor('OUNCE'), grams < 280 ? 2 : 1), unit: t('measure.unit.oz') }
+      : { figure: figure(grams, grams < 10 ? 1 : 0), unit: t('measure.unit.g') }
   }
 
   length(centimetres: number): Shown {
     return this.us
-      ? { figure: figure(centimetres / this.factor('INCH'), 1, true), unit: 'in' }
-      : { figure: figure(centimetres, 1, true), unit: 'cm' }
+      ? { figure: figure(centimetres / this.factor('INCH'), 1, true), unit: t('measure.unit.in') }
+      : { figure: figure(centimetres, 1, true), unit: t('measure.unit.cm') }
   }
 
   temperature(celsius: number): Shown {
     return this.us
-      ? { figure: figure(celsius * 1.8 + 32, 0), unit: '°F' }
-      : { figure: figure(celsius, 0), unit: '°C' }
+      ? { figure: figure(celsius * 1.8 + 32, 0), unit: t('measure.unit.fahrenheit') }
+      : { figure: figure(celsius, 0), unit: t('measure.unit.celsius') }
   }
 
   /** A dose given in grams per litre. */
   dose(gPerL: number): Shown {
     return this.us
-      ? { figure: figure((gPerL * this.factor('US_GALLON')) / this.factor('OUNCE'), 2), unit: 'oz/gal' }
-      : { figure: figure(gPerL, 2, true), unit: 'g/L' }
+      ? {
+          figure: figure((gPerL * this.factor('US_GALLON')) / this.factor('OUNCE'), 2),
+          unit: t('measure.unit.ozPerGal'),
+        }
+      : { figure: figure(gPerL, 2, true), unit: t('measure.unit.gPerL') }
   }
 
   /** A reading in its own unit; only weights differ between the systems. */
   reading(value: number, unit: string, decimals: number): Shown {
     return unit === 'kg' && this.us
-      ? { figure: figure((value * 1000) / this.factor('POUND'), 1), unit: 'lb' }
+      ? { figure: figure((value * 1000) / this.factor('POUND'), 1), unit: t('measure.unit.lb') }
       : { figure: figure(value, decimals), unit }
   }
 
@@ -156,26 +160,28 @@ export class Measures {
   } {
     if (kind === 'length') {
       return this.us
-        ? { unit: 'in', factor: 1 / this.factor('INCH'), offset: 0 }
-        : { unit: 'cm', factor: 1, offset: 0 }
+        ? { unit: t('measure.unit.in'), factor: 1 / this.factor('INCH'), offset: 0 }
+        : { unit: t('measure.unit.cm'), factor: 1, offset: 0 }
     }
     if (kind === 'volume') {
       return this.us
-        ? { unit: 'qt', factor: 1 / this.factor('US_QUART'), offset: 0 }
-        : { unit: 'L', factor: 1, offset: 0 }
+        ? { unit: t('measure.unit.qt'), factor: 1 / this.factor('US_QUART'), offset: 0 }
+        : { unit: t('measure.unit.L'), factor: 1, offset: 0 }
     }
     if (kind === 'grams') {
       return this.us
-        ? { unit: 'oz', factor: 1 / this.factor('OUNCE'), offset: 0 }
-        : { unit: 'g', factor: 1, offset: 0 }
+        ? { unit: t('measure.unit.oz'), factor: 1 / this.factor('OUNCE'), offset: 0 }
+        : { unit: t('measure.unit.g'), factor: 1, offset: 0 }
     }
     if (kind === 'mass') {
       return this.us
-        ? { unit: 'lb', factor: 1000 / this.factor('POUND'), offset: 0 }
-        : { unit: 'kg', factor: 1, offset: 0 }
+        ? { unit: t('measure.unit.lb'), factor: 1000 / this.factor('POUND'), offset: 0 }
+        : { unit: t('measure.unit.kg'), factor: 1, offset: 0 }
     }
     if (kind === 'temperature') {
-      return this.us ? { unit: '°F', factor: 1.8, offset: 32 } : { unit: '°C', factor: 1, offset: 0 }
+      return this.us
+        ? { unit: t('measure.unit.fahrenheit'), factor: 1.8, offset: 32 }
+        : { unit: t('measure.unit.celsius'), factor: 1, offset: 0 }
     }
     return { unit: '', factor: 1, offset: 0 }
   }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { figure } from '@/measure/units'
+import { t } from '@/words'
 
 /** A wanted range drawn on a scale that is the same for every plant, with its ends as figures. An open low end is not written. */
 const props = withDefaults(
@@ -26,7 +27,7 @@ const shown = computed(() => {
   }
   const high = figure(props.high, props.decimals, true)
   return props.low === undefined
-    ? `up to ${high} ${props.unit}`
+    ? t('need.bandStrip.upTo', { high, unit: props.unit })
     : `${figure(props.low, props.decimals, true)}–${high} ${props.unit}`
 })
 </script>

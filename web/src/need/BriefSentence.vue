@@ -5,6 +5,7 @@ import ChoiceList from '@/frame/ChoiceList.vue'
 import InPlace from '@/frame/InPlace.vue'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
+import { t } from '@/words'
 import CompanionsField from './CompanionsField.vue'
 import HabitField from './HabitField.vue'
 import PlaceField from './PlaceField.vue'
@@ -34,7 +35,7 @@ const settings = useSettings()
 const { plant } = usePlants()
 
 const startingPlace: Place = {
-  name: 'my room',
+  name: t('need.briefSentence.myRoom'),
   temperatureC: 21,
   humidityPercent: 45,
   light: 'MEDIUM',
@@ -89,7 +90,9 @@ const wishes = computed({
 })
 const companionWords = computed(() => {
   const names = companions.value.map((id) => plant(id)?.name.toLowerCase() ?? id)
-  return names.length === 0 ? 'alone' : `together with ${names.join(' and ')}`
+  return names.length === 0
+    ? t('need.briefSentence.alone')
+    : t('need.briefSentence.togetherWith', { names: names.join(t('need.briefSentence.and')) })
 })
 
 const plantName = computed(() => {
@@ -100,9 +103,11 @@ const stageWords = computed(() => labelOf(STAGES, model.value.stage))
 const cuttings = computed(() => model.value.stage === 'CUTTINGS')
 const lead = computed(() => {
   if (!plantName.value) {
-    return 'For'
+    return t('need.briefSentence.forAlone')
   }
-  return cuttings.value ? 'For' : `For ${withArticle(stageWords.value).split(' ')[0] ?? 'a'}`
+  return cuttings.value
+    ? t('need.briefSentence.forAlone')
+    : t('need.briefSentence.for', { withArticle: withArticle(stageWords.value).split(' ')[0] ?? 'a' })
 })
 </script>
 
@@ -110,70 +115,94 @@ const lead = computed(() => {
   <p class="brief">
     {{ lead }}
     <template v-if="plantName">
-      <InPlace :words="stageWords" label="Stage">
+      <InPlace :words="stageWords" :label="$t('need.briefSentence.stage')">
         <template #default="{ close }">
-          <ChoiceList v-model="stage" :options="STAGES" label="Stage" hide-label @chosen="close" />
+          <ChoiceList
+            v-model="stage"
+            :options="STAGES"
+            :label="$t('need.briefSentence.stage')"
+            hide-label
+            @chosen="close"
+          />
         </template> </InPlace
-      >{{ cuttings ? ' of ' : ' ' }}
+      >{{ cuttings ? $t('need.briefSentence.of') : ' ' }}
     </template>
-    <InPlace :words="plantName ?? 'a plant (which?)'" label="Plant" :missing="!plantName">
+    <InPlace
+      :words="plantName ?? $t('need.briefSentence.aPlantWhich')"
+      :label="$t('need.briefSentence.plant')"
+      :missing="!plantName"
+    >
       <template #default="{ close }"><PlantField v-model="plantId" @chosen="close" /></template>
     </InPlace>
     <template v-if="plantName"
       >,
-      <InPlace :words="companionWords" label="Plants in the same pot">
+      <InPlace :words="companionWords" :label="$t('need.briefSentence.plantsInTheSamePot')">
         <CompanionsField v-model="companions" :first="model.plantId" /> </InPlace
     ></template>
-    in a
+    {{ $t('need.briefSentence.inA') }}
     <InPlace
-      :words="model.pot ? text(settings.measures.length(model.pot.topCm)) : 'pot (which?)'"
-      label="Pot"
+      :words="model.pot ? text(settings.measures.length(model.pot.topCm)) : $t('need.briefSentence.potWhich')"
+      :label="$t('need.briefSentence.pot')"
       :missing="!model.pot"
     >
       <PotField v-model="pot" id-prefix="brief-pot" />
     </InPlace>
     <template v-if="model.pot">
       {{ ' ' }}
-      <InPlace :words="labelOf(WALLS, model.pot.wall)" label="Wall of the pot">
+      <InPlace :words="labelOf(WALLS, model.pot.wall)" :label="$t('need.briefSentence.wallOfThePot')">
         <template #default="{ close }">
-          <ChoiceList v-model="wall" :options="WALLS" label="Wall" hide-label @chosen="close" />
+          <ChoiceList
+            v-model="wall"
+            :options="WALLS"
+            :label="$t('need.briefSentence.wall')"
+            hide-label
+            @chosen="close"
+          />
         </template>
       </InPlace>
-      pot
-      <InPlace :words="labelOf(BASES, model.pot.base)" label="Foot of the pot">
+      {{ $t('need.briefSentence.pot2') }}
+      <InPlace :words="labelOf(BASES, model.pot.base)" :label="$t('need.briefSentence.footOfThePot')">
         <PotField v-model="pot" id-prefix="brief-foot" /> </InPlace></template
-    >, kept in the
+    >{{ $t('need.briefSentence.keptInThe') }}
     <InPlace
       :words="
-        model.place ? `${model.place.name}, ${climateWords(model.place, settings.measures)}` : 'room (which?)'
+        model.place
+          ? `${model.place.name}, ${climateWords(model.place, settings.measures)}`
+          : $t('need.briefSentence.roomWhich')
       "
-      label="Place"
+      :label="$t('need.briefSentence.place')"
       :missing="!model.place"
     >
       <PlaceField v-model="place" id-prefix="brief-place" /> </InPlace
-    >; I water
+    >{{ $t('need.briefSentence.iWater') }}
     <InPlace
       :words="
         model.habit
-          ? `${labelOf(AMOUNTS, model.habit.amount)}, about ${everyWords(model.habit.everyDays)}`
-          : 'now and then (how often?)'
+          ? $t('need.briefSentence.about', {
+              labelOf: labelOf(AMOUNTS, model.habit.amount),
+              everyWords: everyWords(model.habit.everyDays),
+            })
+          : $t('need.briefSentence.nowAndThenHowOften')
       "
-      label="Watering"
+      :label="$t('need.briefSentence.watering')"
       :missing="!model.habit"
     >
       <HabitField v-model="habit" id-prefix="brief-habit" />
     </InPlace>
     <template v-if="model.habit">
-      with
-      <InPlace :words="waterWords(model.habit)" label="Water">
+      {{ ' ' }}{{ $t('need.briefSentence.with') }}
+      <InPlace :words="waterWords(model.habit)" :label="$t('need.briefSentence.water')">
         <HabitField v-model="habit" id-prefix="brief-water" /> </InPlace
       ><template v-if="model.habit.hand !== 'STEADY'">
-        and am
-        <InPlace :words="labelOf(HANDS, model.habit.hand)" label="My hand">
+        {{ ' ' }}{{ $t('need.briefSentence.andAm') }}
+        <InPlace :words="labelOf(HANDS, model.habit.hand)" :label="$t('need.briefSentence.myHand')">
           <HabitField v-model="habit" id-prefix="brief-hand" /> </InPlace
       ></template> </template
-    >. I want it
-    <InPlace :words="wishWords(model.wishes) || 'as the plant does'" label="Wishes">
+    >{{ $t('need.briefSentence.iWantIt') }}
+    <InPlace
+      :words="wishWords(model.wishes) || $t('need.briefSentence.asThePlantDoes')"
+      :label="$t('need.briefSentence.wishes')"
+    >
       <WishesField v-model="wishes" id-prefix="brief-wishes" /> </InPlace
     >.
   </p>

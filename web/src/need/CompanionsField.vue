@@ -29,23 +29,23 @@ const add = () => {
         <button
           type="button"
           class="plain"
-          :aria-label="`${plant(id)?.name ?? id} gets its own pot`"
+          :aria-label="$t('need.companionsField.getsItsOwnPot', { plant: plant(id)?.name ?? id })"
           @click="model = model.filter((each) => each !== id)"
         >
-          own pot
+          {{ $t('need.companionsField.ownPot') }}
         </button>
       </li>
     </ul>
-    <p v-else class="soft">Alone in its pot. Who shares it?</p>
+    <p v-else class="soft">{{ $t('need.companionsField.aloneInItsPotWho') }}</p>
     <PlantField
       v-if="model.length < MOST"
       :key="round"
       v-model="adding"
       input-id="companion"
-      placeholder="Another plant in this pot"
+      :placeholder="$t('need.companionsField.anotherPlantInThisPot')"
       @chosen="add"
     />
-    <p v-else class="soft">Six plants in one pot are enough.</p>
+    <p v-else class="soft">{{ $t('need.companionsField.sixPlantsInOnePot') }}</p>
   </div>
 </template>
 

@@ -10,10 +10,16 @@ const emit = defineEmits<{ way: [way: WayOut] }>()
   <section
     v-if="contradictions.length > 0"
     class="contradictions"
-    aria-label="What does not go together"
+    :aria-label="$t('need.contradictionList.whatDoesNotGoTogether')"
     aria-live="polite"
   >
-    <h3>{{ contradictions.length === 1 ? 'This does not go together' : 'These do not go together' }}</h3>
+    <h3>
+      {{
+        contradictions.length === 1
+          ? $t('need.contradictionList.thisDoesNotGoTogether')
+          : $t('need.contradictionList.theseDoNotGoTogether')
+      }}
+    </h3>
     <div v-for="each in contradictions" :key="each.id + each.says" class="clash" :data-clash="each.id">
       <p>{{ each.says }}</p>
       <ul class="choices">

@@ -34,31 +34,31 @@ const salts = optional('waterEcDsPerM')
   <div class="habit-field">
     <NumberField
       v-model="everyDays"
-      label="About every"
-      :unit="everyDays === 1 ? 'day' : 'days'"
+      :label="$t('need.habitField.aboutEvery')"
+      :unit="$t('need.habitField.days', everyDays)"
       :decimals="1"
       :input-id="`${idPrefix}-every`"
     />
-    <ChoiceList v-model="amount" :options="AMOUNTS" label="How" />
-    <ChoiceList v-model="hand" :options="HANDS" label="My hand is" />
-    <ChoiceList v-model="water" :options="WATERS" label="With" />
+    <ChoiceList v-model="amount" :options="AMOUNTS" :label="$t('need.habitField.how')" />
+    <ChoiceList v-model="hand" :options="HANDS" :label="$t('need.habitField.myHandIs')" />
+    <ChoiceList v-model="water" :options="WATERS" :label="$t('need.habitField.with')" />
     <div class="pair">
       <NumberField
         v-model="alkalinity"
-        label="Alkalinity as CaCO₃"
+        :label="$t('need.habitField.alkalinityAsCaco')"
         unit="mg/L"
         :decimals="0"
         optional
-        placeholder="usual"
+        :placeholder="$t('need.habitField.usual')"
         :input-id="`${idPrefix}-alkalinity`"
       />
       <NumberField
         v-model="salts"
-        label="Salts (EC)"
+        :label="$t('need.habitField.saltsEc')"
         unit="dS/m"
         :decimals="2"
         optional
-        placeholder="usual"
+        :placeholder="$t('need.habitField.usual')"
         :input-id="`${idPrefix}-salts`"
       />
     </div>

@@ -9,6 +9,7 @@ import TextField from '@/frame/TextField.vue'
 import { forgetKept, useKept } from '@/frame/useKept'
 import NumberField from '@/measure/NumberField.vue'
 import { figure } from '@/measure/units'
+import { t } from '@/words'
 import { MINERALS, REPOTTINGS, TRIGGERS } from './words'
 
 /** A plant of the person's own, copied from one of the Book: only what differs is filled in. Kept in the browser until it is stored. */
@@ -64,16 +65,56 @@ const FIGURES: {
   kind?: 'temperature' | 'length'
   usual: (plant: Plant) => number
 }[] = [
-  { key: 'airLowPercent', label: 'Air from', unit: '%', usual: (plant) => plant.airPercent.low },
-  { key: 'airHighPercent', label: 'to', unit: '%', usual: (plant) => plant.airPercent.high },
-  { key: 'phLow', label: 'pH from', unit: '', usual: (plant) => plant.ph.low },
-  { key: 'phHigh', label: 'to', unit: '', usual: (plant) => plant.ph.high },
-  { key: 'nLowMgPerL', label: 'Food from', unit: 'mg N/L', usual: (plant) => plant.nMgPerL.low },
-  { key: 'nHighMgPerL', label: 'to', unit: 'mg N/L', usual: (plant) => plant.nMgPerL.high },
-  { key: 'tempLowC', label: 'Warmth from', kind: 'temperature', usual: (plant) => plant.tempLowC },
-  { key: 'tempHighC', label: 'to', kind: 'temperature', usual: (plant) => plant.tempHighC },
-  { key: 'rootDepthCm', label: 'Depth', kind: 'length', usual: (plant) => plant.rootDepthCm },
-  { key: 'repotYears', label: 'Repot every', unit: 'years', usual: (plant) => plant.repotYears },
+  {
+    key: 'airLowPercent',
+    label: t('need.ownPlantForm.airFrom'),
+    unit: '%',
+    usual: (plant) => plant.airPercent.low,
+  },
+  {
+    key: 'airHighPercent',
+    label: t('need.ownPlantForm.to'),
+    unit: '%',
+    usual: (plant) => plant.airPercent.high,
+  },
+  { key: 'phLow', label: t('need.ownPlantForm.phFrom'), unit: '', usual: (plant) => plant.ph.low },
+  { key: 'phHigh', label: t('need.ownPlantForm.to'), unit: '', usual: (plant) => plant.ph.high },
+  {
+    key: 'nLowMgPerL',
+    label: t('need.ownPlantForm.foodFrom'),
+    unit: t('need.ownPlantForm.mgNL'),
+    usual: (plant) => plant.nMgPerL.low,
+  },
+  {
+    key: 'nHighMgPerL',
+    label: t('need.ownPlantForm.to'),
+    unit: t('need.ownPlantForm.mgNL'),
+    usual: (plant) => plant.nMgPerL.high,
+  },
+  {
+    key: 'tempLowC',
+    label: t('need.ownPlantForm.warmthFrom'),
+    kind: 'temperature',
+    usual: (plant) => plant.tempLowC,
+  },
+  {
+    key: 'tempHighC',
+    label: t('need.ownPlantForm.to'),
+    kind: 'temperature',
+    usual: (plant) => plant.tempHighC,
+  },
+  {
+    key: 'rootDepthCm',
+    label: t('need.ownPlantForm.depth'),
+    kind: 'length',
+    usual: (plant) => plant.rootDepthCm,
+  },
+  {
+    key: 'repotYears',
+    label: t('need.ownPlantForm.repotEvery'),
+    unit: 'years',
+    usual: (plant) => plant.repotYears,
+  },
 ]
 const usual = (each: (typeof FIGURES)[number]) => (each.kind ? '' : figure(each.usual(props.like), 1, true))
 
@@ -88,7 +129,7 @@ const idFor = (text: string) => {
 }
 const store = async () => {
   if (!kept.value.facts.name?.trim()) {
-    problem.value = 'The name is empty. Write what you call the plant, up to 80 letters.'
+    problem.value = t('need.ownPlantForm.theNameIsEmptyWrite')
     return
   }
   busy.value = true
@@ -114,21 +155,34 @@ const store = async () => {
   <Dialog
     visible
     modal
-    :header="own ? `Change ${own.name}` : `A plant of your own, after ${like.name.toLowerCase()}`"
+    :header="
+      own
+        ? $t('need.ownPlantForm.change', { name: own.name })
+        : $t('need.ownPlantForm.aPlantOfYourOwn', { like: like.name.toLowerCase() })
+    "
     :style="{ width: '44rem' }"
     @update:visible="emit('closed')"
   >
     <form class="own-plant" @submit.prevent="store">
-      <p class="soft">What stays empty is as with {{ like.name.toLowerCase() }}.</p>
+      <p class="soft">{{ $t('need.ownPlantForm.whatStaysEmptyIsAs', { like: like.name.toLowerCase() }) }}</p>
       <div class="line">
-        <TextField v-model="name" label="Name" input-id="own-plant-name" :maxlength="80" />
+        <TextField
+          v-model="name"
+          :label="$t('need.ownPlantForm.name')"
+          input-id="own-plant-name"
+          :maxlength="80"
+        />
         <TextField
           v-model="botanical"
-          label="Botanical name"
+          :label="$t('need.ownPlantForm.botanicalName')"
           input-id="own-plant-botanical"
           :maxlength="120"
         />
-        <TextField v-model="otherNames" label="Other names, with commas" input-id="own-plant-other" />
+        <TextField
+          v-model="otherNames"
+          :label="$t('need.ownPlantForm.otherNamesWithCommas')"
+          input-id="own-plant-other"
+        />
       </div>
       <div class="line figures-line">
         <NumberField
@@ -149,7 +203,7 @@ const store = async () => {
         <SelectField
           v-model="trigger"
           :options="TRIGGERS"
-          label="May dry until"
+          :label="$t('need.ownPlantForm.mayDryUntil')"
           optional
           :placeholder="like.dryingWords"
           input-id="own-plant-trigger"
@@ -157,7 +211,7 @@ const store = async () => {
         <SelectField
           v-model="minerals"
           :options="MINERALS"
-          label="Water"
+          :label="$t('need.ownPlantForm.water')"
           optional
           :placeholder="like.water"
           input-id="own-plant-minerals"
@@ -165,18 +219,32 @@ const store = async () => {
         <SelectField
           v-model="repotting"
           :options="REPOTTINGS"
-          label="Repotting"
+          :label="$t('need.ownPlantForm.repotting')"
           optional
           :placeholder="like.repotting"
           input-id="own-plant-repotting"
         />
       </div>
-      <TextField v-model="poison" label="Caution about poison" input-id="own-plant-poison" :maxlength="300" />
-      <TextField v-model="note" label="Note" input-id="own-plant-note" :maxlength="500" />
+      <TextField
+        v-model="poison"
+        :label="$t('need.ownPlantForm.cautionAboutPoison')"
+        input-id="own-plant-poison"
+        :maxlength="300"
+      />
+      <TextField
+        v-model="note"
+        :label="$t('need.ownPlantForm.note')"
+        input-id="own-plant-note"
+        :maxlength="500"
+      />
       <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
       <div class="line">
-        <Button type="submit" :label="own ? 'Keep the change' : 'Put it into the Book'" :disabled="busy" />
-        <Button type="button" label="Later" outlined @click="emit('closed')" />
+        <Button
+          type="submit"
+          :label="own ? $t('need.ownPlantForm.keepTheChange') : $t('need.ownPlantForm.putItIntoTheBook')"
+          :disabled="busy"
+        />
+        <Button type="button" :label="$t('need.ownPlantForm.later')" outlined @click="emit('closed')" />
       </div>
     </form>
   </Dialog>

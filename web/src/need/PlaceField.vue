@@ -7,6 +7,7 @@ import ChoiceList from '@/frame/ChoiceList.vue'
 import { say, sayProblem } from '@/frame/notices'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
+import { t } from '@/words'
 import { usePlaces } from './usePlants'
 import { climateWords, DRAUGHTS, LIGHTS } from './words'
 
@@ -41,7 +42,7 @@ const dailyLight = computed<number | undefined>({
 const keep = async () => {
   try {
     await remember(model.value)
-    say(`${model.value.name} is remembered.`)
+    say(t('need.placeField.isRemembered', { name: model.value.name }))
   } catch (error) {
     sayProblem(error)
   }
@@ -64,46 +65,46 @@ const keep = async () => {
       </li>
     </ul>
     <div class="named">
-      <label :for="`${idPrefix}-name`">Name</label>
+      <label :for="`${idPrefix}-name`">{{ $t('need.placeField.name') }}</label>
       <InputText :id="`${idPrefix}-name`" v-model="name" maxlength="80" />
     </div>
     <div class="pair">
       <NumberField
         v-model="temperatureC"
-        label="Temperature"
+        :label="$t('need.placeField.temperature')"
         kind="temperature"
         :decimals="0"
         :input-id="`${idPrefix}-temperature`"
       />
       <NumberField
         v-model="humidityPercent"
-        label="Humidity"
+        :label="$t('need.placeField.humidity')"
         unit="%"
         :decimals="0"
         :input-id="`${idPrefix}-humidity`"
       />
     </div>
-    <ChoiceList v-model="light" :options="LIGHTS" label="Light" />
-    <ChoiceList v-model="draught" :options="DRAUGHTS" label="Air" />
+    <ChoiceList v-model="light" :options="LIGHTS" :label="$t('need.placeField.light')" />
+    <ChoiceList v-model="draught" :options="DRAUGHTS" :label="$t('need.placeField.air')" />
     <div class="pair">
       <NumberField
         v-model="dailyLight"
-        label="Light, if measured"
+        :label="$t('need.placeField.lightIfMeasured')"
         unit="mol/m² a day"
         :decimals="1"
         optional
-        placeholder="class"
+        :placeholder="$t('need.placeField.class')"
         :input-id="`${idPrefix}-mol`"
       />
       <NumberField
         v-model="rain"
-        label="Rain into the pot"
+        :label="$t('need.placeField.rainIntoThePot')"
         unit="mm a week"
         :decimals="0"
         :input-id="`${idPrefix}-rain`"
       />
     </div>
-    <Button label="Remember this place" size="small" outlined @click="keep" />
+    <Button :label="$t('need.placeField.rememberThisPlace')" size="small" outlined @click="keep" />
   </div>
 </template>
 

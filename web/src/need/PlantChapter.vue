@@ -46,10 +46,10 @@ const also = (plant: Plant) => {
   <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
   <div v-if="loading" class="skeleton" style="height: 300px" />
   <p v-if="guessing && groups.length > 0" class="say attention">
-    No plant by the name “{{ sought.trim().slice(0, 40) }}”. These come nearest:
+    {{ $t('need.plantChapter.noPlantByTheName', { sought: sought.trim().slice(0, 40) }) }}
   </p>
   <div class="chapter">
-    <nav v-if="!guessing" class="groups" aria-label="Groups">
+    <nav v-if="!guessing" class="groups" :aria-label="$t('need.plantChapter.groups')">
       <a v-for="[group, members] in groups" :key="group" :href="`#${anchor(group)}`">
         <span class="name">{{ group }}</span>
         <span class="soft figures">{{ members.length }}</span>
@@ -64,11 +64,12 @@ const also = (plant: Plant) => {
             <input
               type="checkbox"
               :checked="beside.includes(plant.id)"
-              :aria-label="`Lay ${plant.name} beside others`"
+              :aria-label="$t('need.plantChapter.layBesideOthers', { name: plant.name })"
               @change="toggle(plant.id)"
             />
             <RouterLink :to="`/book/plants/${plant.id}`">
-              {{ plant.name }}<span v-if="plant.own" class="own"> yours</span>
+              {{ plant.name
+              }}<span v-if="plant.own" class="own"> {{ ' ' }}{{ $t('need.plantChapter.yours') }}</span>
             </RouterLink>
             <small class="soft"
               ><i>{{ plant.botanical }}</i

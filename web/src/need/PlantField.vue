@@ -3,13 +3,14 @@ import AutoComplete from 'primevue/autocomplete'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Plant } from '@/api/types'
+import { t } from '@/words'
 import { usePlants } from './usePlants'
 
 /** A plant of the Book by any of its names. What the Book does not know is said, with what comes nearest. */
 const model = defineModel<string | undefined>({ required: true })
 const {
   inputId = 'plant',
-  placeholder = 'Name of the plant',
+  placeholder = t('need.plantField.nameOfThePlant'),
   compact = false,
 } = defineProps<{ inputId?: string; placeholder?: string; compact?: boolean }>()
 const emit = defineEmits<{ chosen: [] }>()
@@ -75,7 +76,7 @@ const none = () => {
 
 <template>
   <div class="plant-field" :class="{ compact }">
-    <label :for="inputId" class="visually-hidden">Plant</label>
+    <label :for="inputId" class="visually-hidden">{{ $t('need.plantField.plant') }}</label>
     <AutoComplete
       v-model="entered"
       :input-id="inputId"
@@ -102,14 +103,20 @@ const none = () => {
       </template>
     </AutoComplete>
     <p v-if="unknown" class="unknown" role="alert">
-      The Book has no plant “{{ unknown.length > 40 ? unknown.slice(0, 40) + '…' : unknown }}”. Nearest:
+      {{
+        $t('need.plantField.theBookHasNoPlant', {
+          unknown: unknown.length > 40 ? unknown.slice(0, 40) + '…' : unknown,
+        })
+      }}
       <template v-for="(each, i) in nearest" :key="each.id">
         <button type="button" class="plain" @click="choose(each)">{{ each.name }}</button>{{
           i < nearest.length - 1 ? ', ' : '.'
         }}
       </template>
     </p>
-    <button v-if="model" type="button" class="plain" @click="none">No plant in mind</button>
+    <button v-if="model" type="button" class="plain" @click="none">
+      {{ $t('need.plantField.noPlantInMind') }}
+    </button>
   </div>
 </template>
 

@@ -7,6 +7,7 @@ import { answer, api } from '@/api/client'
 import type { Plant } from '@/api/types'
 import { say, sayProblem } from '@/frame/notices'
 import { useSettings } from '@/measure/settings'
+import { t } from '@/words'
 import BandStrip from './BandStrip.vue'
 import OwnPlantForm from './OwnPlantForm.vue'
 import PlantField from './PlantField.vue'
@@ -58,7 +59,7 @@ const remove = async (each: Plant) => {
     await answer(api.DELETE('/api/own-plants/{id}', { params: { path: { id: each.id } } }))
     await go(props.ids.filter((id) => id !== each.id))
     await client.invalidateQueries({ queryKey: ['plants'] })
-    say(`${each.name} is out of the Book. Blends that name it still do.`, async () => {
+    say(t('need.plantSheets.isOutOfTheBook', { name: each.name }), async () => {
       await answer(api.POST('/api/own-plants/{id}/restore', { params: { path: { id: each.id } } }))
       await client.invalidateQueries({ queryKey: ['plants'] })
     })
@@ -72,7 +73,7 @@ const compose = async (each: Plant) => {
       api.POST('/api/blends', {
         body: {
           id: crypto.randomUUID(),
-          name: `${each.name} mix`,
+          name: t('need.plantSheets.mixFor', { name: each.name }),
           brief: { stage: 'ESTABLISHED', plantId: each.id },
           recipe: { measure: 'PARTS', parts: [], doses: [] },
         },
@@ -87,7 +88,9 @@ const compose = async (each: Plant) => {
 </script>
 
 <template>
-  <p v-for="id in lost" :key="id" class="say attention">The Book has no plant “{{ id }}”.</p>
+  <p v-for="id in lost" :key="id" class="say attention">
+    {{ $t('need.plantSheets.theBookHasNoPlant', { id }) }}
+  </p>
   <div class="sheets" :class="{ alone: shown.length === 1 }" :style="{ '--sheets': shown.length }">
     <div class="row heads">
       <header v-for="each in shown" :key="each.id">
@@ -95,16 +98,23 @@ const compose = async (each: Plant) => {
         <p>
           <i>{{ each.botanical }}</i> <span class="soft">· {{ each.groupName }}</span>
         </p>
-        <p v-if="each.otherNames.length > 0" class="soft">also {{ each.otherNames.join(', ') }}</p>
+        <p v-if="each.otherNames.length > 0" class="soft">
+          {{ $t('need.plantSheets.also', { each: each.otherNames.join(', ') }) }}
+        </p>
         <p v-if="each.note" class="note">{{ each.note }}</p>
         <p class="roots">{{ each.roots }}</p>
         <p class="ways">
-          <Button label="Compose a mix for it" size="small" outlined @click="compose(each)" />
+          <Button
+            :label="$t('need.plantSheets.composeAMixForIt')"
+            size="small"
+            outlined
+            @click="compose(each)"
+          />
           <button type="button" class="plain" @click="form(each)">
-            {{ each.own ? 'Change it' : 'Copy as my own' }}
+            {{ each.own ? $t('need.plantSheets.changeIt') : $t('need.plantSheets.copyAsMyOwn') }}
           </button>
           <button v-if="each.own" type="button" class="plain danger" @click="remove(each)">
-            Take it out
+            {{ $t('need.plantSheets.takeItOut') }}
           </button>
           <button
             v-if="shown.length > 1"
@@ -112,19 +122,19 @@ const compose = async (each: Plant) => {
             class="plain"
             @click="go(ids.filter((id) => id !== each.id))"
           >
-            Put away
+            {{ $t('need.plantSheets.putAway') }}
           </button>
         </p>
       </header>
     </div>
-    <section class="block" aria-label="Ranges">
+    <section class="block" :aria-label="$t('need.plantSheets.ranges')">
       <div class="row">
         <div v-for="each in shown" :key="each.id" class="strips">
           <BandStrip v-for="strip in stripsOf(each, settings.measures)" :key="strip.label" v-bind="strip" />
         </div>
       </div>
     </section>
-    <section class="block" aria-label="In words">
+    <section class="block" :aria-label="$t('need.plantSheets.inWords')">
       <div v-for="label in labels" :key="label" class="row words">
         <div
           v-for="each in shown"
@@ -137,10 +147,10 @@ const compose = async (each: Plant) => {
       </div>
     </section>
     <div v-if="shown.length > 0 && shown.length < MOST" class="another">
-      <h3>Lay another beside it</h3>
+      <h3>{{ $t('need.plantSheets.layAnotherBesideIt') }}</h3>
       <PlantField :key="ids.length" v-model="adding" input-id="beside-plant" compact @chosen="addBeside" />
       <template v-if="group.length > 0">
-        <h3 class="kin">or of its group</h3>
+        <h3 class="kin">{{ $t('need.plantSheets.orOfItsGroup') }}</h3>
         <ul class="choices">
           <li v-for="each in group" :key="each.id">
             <RouterLink :to="`/book/plants/${ids.join('+')}+${each.id}`">{{ each.name }}</RouterLink>

@@ -8,6 +8,7 @@ import { useMaterials } from '@/material/useBook'
 import NumberField from '@/measure/NumberField.vue'
 import ChoiceList from '@/frame/ChoiceList.vue'
 import { sayProblem } from '@/frame/notices'
+import { t } from '@/words'
 import { BASES, SHAPES, WALLS } from './words'
 
 /** A pot by its measures or by its volume. */
@@ -57,7 +58,7 @@ const fit = async () => {
 
 const NO_LAYER = 'none'
 const layers = computed(() => [
-  { id: NO_LAYER, name: 'no layer' },
+  { id: NO_LAYER, name: t('need.potField.noLayer') },
   ...materials.value.filter((each) => each.roles.includes('AIR') || each.roles.includes('WEIGHT')),
 ])
 const layer = computed({
@@ -74,25 +75,25 @@ const layer = computed({
 
 <template>
   <div class="pot-field">
-    <ChoiceList v-model="shape" :options="SHAPES" label="Shape" hide-label />
+    <ChoiceList v-model="shape" :options="SHAPES" :label="$t('need.potField.shape')" hide-label />
     <div class="sizes">
       <NumberField
         v-model="topCm"
-        label="Rim, inside"
+        :label="$t('need.potField.rimInside')"
         kind="length"
         :decimals="1"
         :input-id="`${idPrefix}-top`"
       />
       <NumberField
         v-model="bottomCm"
-        label="Bottom"
+        :label="$t('need.potField.bottom')"
         kind="length"
         :decimals="1"
         :input-id="`${idPrefix}-bottom`"
       />
       <NumberField
         v-model="heightCm"
-        label="Height"
+        :label="$t('need.potField.height')"
         kind="length"
         :decimals="1"
         :input-id="`${idPrefix}-height`"
@@ -101,19 +102,19 @@ const layer = computed({
     <div class="volume">
       <NumberField
         v-model="litres"
-        label="or an ordinary pot of"
+        :label="$t('need.potField.orAnOrdinaryPotOf')"
         kind="volume"
         :input-id="`${idPrefix}-litres`"
         @enter="fit"
       />
-      <Button label="Fit" size="small" outlined @click="fit" />
+      <Button :label="$t('need.potField.fit')" size="small" outlined @click="fit" />
     </div>
-    <ChoiceList v-model="wall" :options="WALLS" label="Wall" />
-    <ChoiceList v-model="base" :options="BASES" label="Foot" />
+    <ChoiceList v-model="wall" :options="WALLS" :label="$t('need.potField.wall')" />
+    <ChoiceList v-model="base" :options="BASES" :label="$t('need.potField.foot')" />
     <NumberField
       v-if="base === 'NO_HOLES'"
       v-model="baseCm"
-      label="Overflow hole above the bottom"
+      :label="$t('need.potField.overflowHoleAboveTheBottom')"
       kind="length"
       :decimals="1"
       :input-id="`${idPrefix}-overflow`"
@@ -121,13 +122,13 @@ const layer = computed({
     <NumberField
       v-if="base === 'WICK'"
       v-model="baseCm"
-      label="Length of the wick"
+      :label="$t('need.potField.lengthOfTheWick')"
       kind="length"
       :decimals="1"
       :input-id="`${idPrefix}-wick`"
     />
     <div class="layer">
-      <label :id="`${idPrefix}-layer`">Drainage layer</label>
+      <label :id="`${idPrefix}-layer`">{{ $t('need.potField.drainageLayer') }}</label>
       <Select
         v-model="layer"
         :options="layers"
@@ -139,7 +140,7 @@ const layer = computed({
       <NumberField
         v-if="layer !== NO_LAYER"
         v-model="layerCm"
-        label="Depth"
+        :label="$t('need.potField.depth')"
         kind="length"
         :decimals="1"
         :input-id="`${idPrefix}-layer-depth`"

@@ -16,7 +16,7 @@ const shown = computed(() =>
 <template>
   <section v-if="targets.length > 0" class="targets">
     <div class="head">
-      <h3>What follows from that</h3>
+      <h3>{{ $t('need.targetList.whatFollowsFromThat') }}</h3>
       <button
         v-if="targets.length > FIRST + 1"
         type="button"
@@ -24,15 +24,19 @@ const shown = computed(() =>
         :aria-expanded="all"
         @click="all = !all"
       >
-        {{ all ? 'fewer' : `all ${targets.length}` }}
+        {{ all ? $t('need.targetList.fewer') : $t('need.targetList.all', { length: targets.length }) }}
       </button>
     </div>
     <ul class="choices">
       <li v-for="target in shown" :key="target.quality" :class="{ moved: moved.has(target.quality) }">
         <b>{{ target.label }}: {{ target.words }}.</b>
-        <span v-if="moved.has(target.quality)" class="was">It was {{ moved.get(target.quality) }}. </span>
+        <span v-if="moved.has(target.quality)" class="was"
+          >{{ $t('need.targetList.itWas', { moved: moved.get(target.quality) }) }}
+        </span>
         {{ target.because.join(' ') }}
-        <span v-if="target.weight !== 1" class="weight">It {{ target.weightWords }}.</span>
+        <span v-if="target.weight !== 1" class="weight">{{
+          $t('need.targetList.it', { weightWords: target.weightWords })
+        }}</span>
       </li>
     </ul>
   </section>

@@ -37,32 +37,36 @@ const lifeYears = part('lifeYears')
 
 <template>
   <div class="wishes-field">
-    <ChoiceList v-model="fibre" :options="FIBRES" label="Holds water with" />
+    <ChoiceList v-model="fibre" :options="FIBRES" :label="$t('need.wishesField.holdsWaterWith')" />
     <TickField
       v-model="noCompost"
-      label="no compost or castings in it"
+      :label="$t('need.wishesField.noCompostOrCastingsIn')"
       :input-id="`${idPrefix}-no-compost`"
     />
-    <TickField v-model="mineralOnly" label="minerals only" :input-id="`${idPrefix}-mineral`" />
-    <TickField v-model="light" label="light to carry" :input-id="`${idPrefix}-light`" />
-    <TickField v-model="cheap" label="cheap" :input-id="`${idPrefix}-cheap`" />
-    <ChoiceList v-model="layer" :options="LAYERS" label="Drainage layer" />
+    <TickField
+      v-model="mineralOnly"
+      :label="$t('need.wishesField.mineralsOnly')"
+      :input-id="`${idPrefix}-mineral`"
+    />
+    <TickField v-model="light" :label="$t('need.wishesField.lightToCarry')" :input-id="`${idPrefix}-light`" />
+    <TickField v-model="cheap" :label="$t('need.wishesField.cheap')" :input-id="`${idPrefix}-cheap`" />
+    <ChoiceList v-model="layer" :options="LAYERS" :label="$t('need.wishesField.drainageLayer')" />
     <div class="pair">
       <NumberField
         v-model="mostMaterials"
-        label="Materials at most"
+        :label="$t('need.wishesField.materialsAtMost')"
         :decimals="0"
         optional
-        placeholder="any"
+        :placeholder="$t('need.wishesField.any')"
         :input-id="`${idPrefix}-most`"
       />
       <NumberField
         v-model="lifeYears"
-        label="Lasts at least"
+        :label="$t('need.wishesField.lastsAtLeast')"
         unit="years"
         :decimals="1"
         optional
-        placeholder="any"
+        :placeholder="$t('need.wishesField.any')"
         :input-id="`${idPrefix}-life`"
       />
     </div>

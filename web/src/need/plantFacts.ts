@@ -1,5 +1,6 @@
 import type { Plant } from '@/api/types'
 import { figure, text, type Measures } from '@/measure/units'
+import { t } from '@/words'
 
 /** A range of a plant on its scale. */
 export interface Strip {
@@ -18,14 +19,42 @@ export const stripsOf = (plant: Plant, measures: Measures): Strip[] => {
   const warm = (celsius: number) => (measures.us ? celsius * 1.8 + 32 : celsius)
   const deep = measures.field('length')
   return [
-    { label: 'Air after draining', ...plant.airPercent, from: 0, to: 80, unit: '%', decimals: 0 },
-    { label: 'Water held', ...plant.waterPercent, from: 0, to: 90, unit: '%', decimals: 0 },
-    { label: 'Easily used water', ...plant.easyWaterPercent, from: 0, to: 50, unit: '%', decimals: 0 },
-    { label: 'Acidity', ...plant.ph, from: 3, to: 9, unit: 'pH', decimals: 1 },
-    { label: 'Food in the first month', ...plant.nMgPerL, from: 0, to: 300, unit: 'mg N/L', decimals: 0 },
-    { label: 'Salts', high: plant.mostEcDsPerM, from: 0, to: 4, unit: 'dS/m', decimals: 2 },
     {
-      label: 'Warmth in growth',
+      label: t('need.plantFacts.airAfterDraining'),
+      ...plant.airPercent,
+      from: 0,
+      to: 80,
+      unit: '%',
+      decimals: 0,
+    },
+    { label: t('need.plantFacts.waterHeld'), ...plant.waterPercent, from: 0, to: 90, unit: '%', decimals: 0 },
+    {
+      label: t('need.plantFacts.easilyUsedWater'),
+      ...plant.easyWaterPercent,
+      from: 0,
+      to: 50,
+      unit: '%',
+      decimals: 0,
+    },
+    { label: t('need.plantFacts.acidity'), ...plant.ph, from: 3, to: 9, unit: 'pH', decimals: 1 },
+    {
+      label: t('need.plantFacts.foodInTheFirstMonth'),
+      ...plant.nMgPerL,
+      from: 0,
+      to: 300,
+      unit: t('need.plantFacts.mgNL'),
+      decimals: 0,
+    },
+    {
+      label: t('need.plantFacts.salts'),
+      high: plant.mostEcDsPerM,
+      from: 0,
+      to: 4,
+      unit: 'dS/m',
+      decimals: 2,
+    },
+    {
+      label: t('need.plantFacts.warmthInGrowth'),
       low: Math.round(warm(plant.tempLowC)),
       high: Math.round(warm(plant.tempHighC)),
       from: warm(-10),
@@ -34,7 +63,7 @@ export const stripsOf = (plant: Plant, measures: Measures): Strip[] => {
       decimals: 0,
     },
     {
-      label: 'Depth for the roots',
+      label: t('need.plantFacts.depthForTheRoots'),
       high: plant.rootDepthCm * deep.factor,
       from: 0,
       words: text(measures.length(plant.rootDepthCm)),
@@ -45,32 +74,35 @@ export const stripsOf = (plant: Plant, measures: Measures): Strip[] => {
   ]
 }
 
-const years = (value: number) => `${figure(value, 1, true)} ${value === 1 ? 'year' : 'years'}`
+const years = (value: number) => t('need.plantFacts.years', { n: figure(value, 1, true) }, value)
 
 const tall = (plant: Plant) => {
   const times = figure(plant.heightOverWidth, 1, true)
   return plant.heightOverWidth >= 2
-    ? `tall: about ${times} times its pot’s width`
-    : `about ${times} times its pot’s width high`
+    ? t('need.plantFacts.tallAboutTimesItsPot', { times })
+    : t('need.plantFacts.aboutTimesItsPotS', { times })
 }
 
 /** What else there is to know, as label and words; empty words are left out. */
 export const wordsOf = (plant: Plant): [string, string][] =>
   (
     [
-      ['Drying', plant.drying],
-      ['Light', plant.light],
-      ['Water', plant.water],
-      ['Texture', `${plant.texture} mix`],
-      ['Planting', plant.planting],
-      ['Rest', plant.rest],
-      ['Repotting', `about every ${years(plant.repotYears)}; ${plant.repotting}`],
-      ['Growth', tall(plant)],
-      ['Acidity', plant.acidity],
-      ['Food', plant.food],
-      ['Poison', plant.poison],
-      ['Trade', plant.trade],
-      ['Unlike its group in', plant.differs.join(', ')],
-      ['Source', plant.source],
+      [t('need.plantFacts.termDrying'), plant.drying],
+      [t('need.plantFacts.termLight'), plant.light],
+      [t('need.plantFacts.termWater'), plant.water],
+      [t('need.plantFacts.termTexture'), t('need.plantFacts.mix', { texture: plant.texture })],
+      [t('need.plantFacts.termPlanting'), plant.planting],
+      [t('need.plantFacts.termRest'), plant.rest],
+      [
+        t('need.plantFacts.termRepotting'),
+        t('need.plantFacts.aboutEvery', { years: years(plant.repotYears), repotting: plant.repotting }),
+      ],
+      [t('need.plantFacts.termGrowth'), tall(plant)],
+      [t('need.plantFacts.termAcidity'), plant.acidity],
+      [t('need.plantFacts.termFood'), plant.food],
+      [t('need.plantFacts.termPoison'), plant.poison],
+      [t('need.plantFacts.termTrade'), plant.trade],
+      [t('need.plantFacts.unlikeItsGroupIn'), plant.differs.join(', ')],
+      [t('need.plantFacts.termSource'), plant.source],
     ] as [string, string][]
   ).filter(([, words]) => words !== '')

@@ -1,21 +1,24 @@
 import type { Wishes } from '@/api/types'
+import { t } from '@/words'
 
 export const NO_WISHES: Wishes = { noCompost: false, mineralOnly: false, cheap: false, light: false }
 
 export const FIBRES = [
-  { value: 'EITHER', label: 'peat or coir' },
-  { value: 'NO_PEAT', label: 'no peat' },
-  { value: 'NO_COIR', label: 'no coir' },
+  { value: 'EITHER', label: t('need.wishes.peatOrCoir') },
+  { value: 'NO_PEAT', label: t('need.wishes.noPeat') },
+  { value: 'NO_COIR', label: t('need.wishes.noCoir') },
 ] as const
 
 export const LAYERS = [
-  { value: 'ANY', label: 'all the same' },
-  { value: 'YES', label: 'a layer' },
-  { value: 'NO', label: 'no layer' },
+  { value: 'ANY', label: t('need.wishes.allTheSame') },
+  { value: 'YES', label: t('need.wishes.aLayer') },
+  { value: 'NO', label: t('need.wishes.noLayer') },
 ] as const
 
 const list = (words: string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
+  words.length < 2
+    ? words.join('')
+    : t('need.wishes.and', { words: words.slice(0, -1).join(', '), last: words.at(-1) ?? '' })
 
 /** "without peat, light and lasting 3 years"; nothing if nothing is wished. */
 export const wishWords = (wishes: Wishes | undefined): string => {
@@ -24,16 +27,16 @@ export const wishWords = (wishes: Wishes | undefined): string => {
   }
   const words: string[] = []
   if (wishes.mineralOnly) {
-    words.push('of minerals only')
+    words.push(t('need.wishes.ofMineralsOnly'))
   }
   if (wishes.fibre === 'NO_PEAT') {
-    words.push('without peat')
+    words.push(t('need.wishes.withoutPeat'))
   }
   if (wishes.fibre === 'NO_COIR') {
-    words.push('without coir')
+    words.push(t('need.wishes.withoutCoir'))
   }
   if (wishes.noCompost) {
-    words.push('without compost')
+    words.push(t('need.wishes.withoutCompost'))
   }
   if (wishes.light) {
     words.push('light')
@@ -43,14 +46,18 @@ export const wishWords = (wishes: Wishes | undefined): string => {
   }
   if (wishes.mostMaterials !== undefined) {
     words.push(
-      wishes.mostMaterials === 1 ? 'of one material' : `of at most ${wishes.mostMaterials} materials`,
+      wishes.mostMaterials === 1
+        ? t('need.wishes.ofOneMaterial')
+        : t('need.wishes.ofAtMostMaterials', { mostMaterials: wishes.mostMaterials }),
     )
   }
   if (wishes.lifeYears !== undefined) {
-    words.push(`lasting ${wishes.lifeYears} ${wishes.lifeYears === 1 ? 'year' : 'years'}`)
+    words.push(t('need.wishes.lasting', { n: wishes.lifeYears }, wishes.lifeYears))
   }
   if (wishes.drainageLayer !== undefined) {
-    words.push(wishes.drainageLayer ? 'over a drainage layer' : 'without a drainage layer')
+    words.push(
+      wishes.drainageLayer ? t('need.wishes.overADrainageLayer') : t('need.wishes.withoutADrainageLayer'),
+    )
   }
   return list(words)
 }

@@ -1,88 +1,89 @@
 import type { Brief, Habit, Place, Pot } from '@/api/types'
 import { figure, text, type Measures } from '@/measure/units'
+import { t } from '@/words'
 
 type Options<T extends string> = readonly { value: T; label: string }[]
 
 export const STAGES: Options<Brief['stage']> = [
-  { value: 'CUTTINGS', label: 'fresh cuttings' },
-  { value: 'YOUNG', label: 'young' },
-  { value: 'ESTABLISHED', label: 'established' },
-  { value: 'ROOT_FILLED', label: 'root-filled' },
-  { value: 'RECOVERING', label: 'recovering from rot' },
-  { value: 'SEVERAL', label: 'several in one pot' },
+  { value: 'CUTTINGS', label: t('need.words.freshCuttings') },
+  { value: 'YOUNG', label: t('need.words.young') },
+  { value: 'ESTABLISHED', label: t('need.words.established') },
+  { value: 'ROOT_FILLED', label: t('need.words.rootFilled') },
+  { value: 'RECOVERING', label: t('need.words.recoveringFromRot') },
+  { value: 'SEVERAL', label: t('need.words.severalInOnePot') },
 ]
 
 export const SHAPES: Options<Pot['shape']> = [
-  { value: 'ROUND', label: 'round' },
-  { value: 'SQUARE', label: 'square' },
+  { value: 'ROUND', label: t('need.words.round') },
+  { value: 'SQUARE', label: t('need.words.square') },
 ]
 
 export const WALLS: Options<Pot['wall']> = [
-  { value: 'PLASTIC', label: 'plastic' },
-  { value: 'GLAZED', label: 'glazed' },
-  { value: 'CLAY', label: 'unglazed clay' },
+  { value: 'PLASTIC', label: t('need.words.plastic') },
+  { value: 'GLAZED', label: t('need.words.glazed') },
+  { value: 'CLAY', label: t('need.words.unglazedClay') },
 ]
 
 export const BASES: Options<Pot['base']> = [
-  { value: 'ON_FEET', label: 'on feet' },
-  { value: 'HANGING', label: 'hanging' },
-  { value: 'FLAT', label: 'flat on a hard surface' },
-  { value: 'NO_HOLES', label: 'without holes' },
-  { value: 'WICK', label: 'on a wick or mat' },
+  { value: 'ON_FEET', label: t('need.words.onFeet') },
+  { value: 'HANGING', label: t('need.words.hanging') },
+  { value: 'FLAT', label: t('need.words.flatOnAHardSurface') },
+  { value: 'NO_HOLES', label: t('need.words.withoutHoles') },
+  { value: 'WICK', label: t('need.words.onAWickOrMat') },
 ]
 
 export const LIGHTS: Options<Place['light']> = [
-  { value: 'DIM', label: 'dim' },
-  { value: 'MEDIUM', label: 'moderately bright' },
-  { value: 'BRIGHT', label: 'bright' },
-  { value: 'SUN', label: 'in the sun' },
+  { value: 'DIM', label: t('need.words.dim') },
+  { value: 'MEDIUM', label: t('need.words.moderatelyBright') },
+  { value: 'BRIGHT', label: t('need.words.bright') },
+  { value: 'SUN', label: t('need.words.inTheSun') },
 ]
 
 export const DRAUGHTS: Options<Place['draught']> = [
-  { value: 'STILL', label: 'still air' },
-  { value: 'FAN', label: 'moving air' },
-  { value: 'SHELTERED', label: 'outdoors, sheltered' },
-  { value: 'BREEZY', label: 'outdoors, breezy' },
+  { value: 'STILL', label: t('need.words.stillAir') },
+  { value: 'FAN', label: t('need.words.movingAir') },
+  { value: 'SHELTERED', label: t('need.words.outdoorsSheltered') },
+  { value: 'BREEZY', label: t('need.words.outdoorsBreezy') },
 ]
 
 export const AMOUNTS: Options<Habit['amount']> = [
-  { value: 'THOROUGHLY', label: 'thoroughly' },
-  { value: 'LIGHTLY', label: 'lightly' },
-  { value: 'FROM_BELOW', label: 'from below' },
+  { value: 'THOROUGHLY', label: t('need.words.thoroughly') },
+  { value: 'LIGHTLY', label: t('need.words.lightly') },
+  { value: 'FROM_BELOW', label: t('need.words.fromBelow') },
 ]
 
 export const HANDS: Options<Habit['hand']> = [
-  { value: 'STEADY', label: 'steady' },
-  { value: 'OFTEN_TOO_SOON', label: 'often too soon' },
-  { value: 'OFTEN_TOO_LATE', label: 'often too late' },
+  { value: 'STEADY', label: t('need.words.steady') },
+  { value: 'OFTEN_TOO_SOON', label: t('need.words.oftenTooSoon') },
+  { value: 'OFTEN_TOO_LATE', label: t('need.words.oftenTooLate') },
 ]
 
 export const WATERS: Options<Habit['water']> = [
-  { value: 'RAIN', label: 'rain' },
-  { value: 'DISTILLED', label: 'distilled water' },
-  { value: 'SOFT_TAP', label: 'soft tap water' },
-  { value: 'HARD_TAP', label: 'hard tap water' },
+  { value: 'RAIN', label: t('need.words.rain') },
+  { value: 'DISTILLED', label: t('need.words.distilledWater') },
+  { value: 'SOFT_TAP', label: t('need.words.softTapWater') },
+  { value: 'HARD_TAP', label: t('need.words.hardTapWater') },
 ]
 
 export const TRIGGERS = [
-  { value: 'NEVER_DRY', label: 'barely moist' },
-  { value: 'TOP_THIRD', label: 'dry by a third' },
-  { value: 'HALF', label: 'half dry' },
-  { value: 'DRY', label: 'dry' },
-  { value: 'NEARLY_ALL', label: 'nearly dry through' },
-  { value: 'COMPLETELY', label: 'bone dry' },
+  { value: 'NEVER_DRY', label: t('need.words.barelyMoist') },
+  { value: 'TOP_THIRD', label: t('need.words.dryByAThird') },
+  { value: 'HALF', label: t('need.words.halfDry') },
+  { value: 'DRY', label: t('need.words.dry') },
+  { value: 'NEARLY_ALL', label: t('need.words.nearlyDryThrough') },
+  { value: 'COMPLETELY', label: t('need.words.boneDry') },
 ] as const
 
 export const MINERALS = [
-  { value: 'PURE', label: 'mineral-free water only' },
-  { value: 'SOFT', label: 'soft water' },
-  { value: 'TOLERANT', label: 'ordinary tap water' },
+  { value: 'PURE', label: t('need.words.mineralFreeWaterOnly') },
+  { value: 'SOFT', label: t('need.words.softWater') },
+  { value: 'TOLERANT', label: t('need.words.ordinaryTapWater') },
 ] as const
 
 export const REPOTTINGS = [
-  { value: 'YES', label: 'takes repotting well' },
-  { value: 'RELUCTANT', label: 'resents repotting' },
-  { value: 'NEVER', label: 'must not be repotted' },
+  { value: 'YES', label: t('need.words.takesRepottingWell') },
+  { value: 'RELUCTANT', label: t('need.words.resentsRepotting') },
+  { value: 'NEVER', label: t('need.words.mustNotBeRepotted') },
 ] as const
 
 export const labelOf = <T extends string>(options: Options<T>, value: T): string =>
@@ -113,27 +114,32 @@ export const potWords = (pot: Pot, measures: Measures): string =>
 const lightWords = (place: Place): string =>
   place.dailyLightMol === undefined
     ? labelOf(LIGHTS, place.light)
-    : `${figure(place.dailyLightMol, 1, true)} mol of light`
+    : t('need.words.molOfLight', { place: figure(place.dailyLightMol, 1, true) })
 
 export const climateWords = (place: Place, measures: Measures): string =>
   [
     text(measures.temperature(place.temperatureC)),
     `${Math.round(place.humidityPercent)} %`,
     lightWords(place),
-    ...(place.rainMmPerWeek ? ['rain'] : []),
+    ...(place.rainMmPerWeek ? [t('need.words.rain')] : []),
   ].join(', ')
 
 /** Water with what was measured of it. */
 export const waterWords = (habit: Habit): string => {
   const measured = [
-    ...(habit.alkalinityMgPerL === undefined ? [] : [`${figure(habit.alkalinityMgPerL, 0)} mg/L alkalinity`]),
+    ...(habit.alkalinityMgPerL === undefined
+      ? []
+      : [t('need.words.mgLAlkalinity', { habit: figure(habit.alkalinityMgPerL, 0) })]),
     ...(habit.waterEcDsPerM === undefined ? [] : [`${figure(habit.waterEcDsPerM, 2, true)} dS/m`]),
   ]
   return [labelOf(WATERS, habit.water), ...measured].join(', ')
 }
 
 export const everyWords = (days: number): string =>
-  days === 1 ? 'every day' : `every ${Number.isInteger(days) ? days : days.toFixed(1)} days`
+  days === 1
+    ? t('need.words.everyDay')
+    : t('need.words.everyDays', { number: Number.isInteger(days) ? days : days.toFixed(1) })
 
 /** "an established anthurium", "a young fern". */
-export const withArticle = (words: string): string => `${/^[aeiou]/i.test(words) ? 'an' : 'a'} ${words}`
+export const withArticle = (words: string): string =>
+  t(/^[aeiou]/i.test(words) ? 'need.words.an' : 'need.words.a', { words })

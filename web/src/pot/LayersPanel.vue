@@ -10,6 +10,7 @@ import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { potWords, startingPot } from '@/need/words'
+import { t } from '@/words'
 
 /** Several mixes above one another in one pot. */
 const props = defineProps<{ asked: Asked; blendId: string }>()
@@ -27,14 +28,15 @@ const { data: blends } = useQuery({
   queryFn: () => answer(api.GET('/api/blends')),
 })
 const choices = computed(() => [
-  { id: OWN, name: 'this blend' },
+  { id: OWN, name: t('pot.layersPanel.thisBlend') },
   ...(blends.value ?? [])
     .filter((card) => card.blend.id !== props.blendId && card.blend.recipe.parts.length > 0)
     .map((card) => ({ id: card.blend.id, name: card.blend.name })),
 ])
 const recipeOf = (id: string) =>
   (blends.value ?? []).find((card) => card.blend.id === id)?.blend.recipe ?? props.asked.recipe
-const nameOf = (id: string) => choices.value.find((each) => each.id === id)?.name ?? 'this blend'
+const nameOf = (id: string) =>
+  choices.value.find((each) => each.id === id)?.name ?? t('pot.layersPanel.thisBlend')
 
 const { answer: stack, problem } = useAnswered(
   () =>
@@ -62,20 +64,22 @@ const seam = (index: number) => {
     return ''
   }
   return level.overBreak
-    ? 'Water stops at this seam: the layer below is so coarse that the upper one drains only to here.'
-    : 'Water passes this seam as if it were one mix.'
+    ? t('pot.layersPanel.waterStopsAtThisSeam')
+    : t('pot.layersPanel.waterPassesThisSeamAs')
 }
 </script>
 
 <template>
   <div class="layers-panel">
-    <section aria-label="Layers from the top">
-      <h2>In a {{ potWords(pot, settings.measures) }} pot, from the top</h2>
+    <section :aria-label="$t('pot.layersPanel.layersFromTheTop')">
+      <h2>{{ $t('pot.layersPanel.inAPotFromThe', { potWords: potWords(pot, settings.measures) }) }}</h2>
       <ol>
         <li v-for="(layer, index) in kept.fromTop" :key="index">
           <div class="row">
             <div class="field">
-              <label :for="`layer-${index}`">{{ index === 0 ? 'On top' : 'Below it' }}</label>
+              <label :for="`layer-${index}`">{{
+                index === 0 ? $t('pot.layersPanel.onTop') : $t('pot.layersPanel.belowIt')
+              }}</label>
               <Select
                 v-model="layer.blendId"
                 :input-id="`layer-${index}`"
@@ -88,27 +92,26 @@ const seam = (index: number) => {
             <NumberField
               v-if="index > 0"
               v-model="layer.depthCm"
-              label="Depth"
+              :label="$t('pot.layersPanel.depth')"
               kind="length"
               :decimals="1"
               :input-id="`layer-depth-${index}`"
             />
-            <p v-else class="soft rest">takes what room is left</p>
+            <p v-else class="soft rest">{{ $t('pot.layersPanel.takesWhatRoomIsLeft') }}</p>
             <button v-if="kept.fromTop.length > 1" type="button" class="plain" @click="remove(index)">
-              Take out
+              {{ $t('pot.layersPanel.takeOut') }}
             </button>
           </div>
         </li>
       </ol>
       <button v-if="kept.fromTop.length < 5" type="button" class="plain add" @click="add">
-        Add a layer below
+        {{ $t('pot.layersPanel.addALayerBelow') }}
       </button>
       <p class="soft">
-        Water gathers at the foot of every layer that cannot pull it further down. A coarse layer below makes
-        the upper one wetter at its foot, not drier.
+        {{ $t('pot.layersPanel.waterGathersAtTheFoot') }}
       </p>
     </section>
-    <section aria-label="How water stands in them">
+    <section :aria-label="$t('pot.layersPanel.howWaterStandsInThem')">
       <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
       <template v-if="stack">
         <div v-for="(level, index) in fromTop" :key="index" class="level">
@@ -125,19 +128,29 @@ const seam = (index: number) => {
             </span>
           </p>
           <p class="figures">
-            air {{ figure(level.airPercent, 0) }} %, water {{ figure(level.waterPercent, 0) }} %, wet foot
-            {{ text(settings.measures.length(Math.round(level.wetZoneCm * 10) / 10)) }}
+            {{
+              $t('pot.layersPanel.airWaterWetFoot', {
+                level: figure(level.airPercent, 0),
+                level2: figure(level.waterPercent, 0),
+                level3: text(settings.measures.length(Math.round(level.wetZoneCm * 10) / 10)),
+              })
+            }}
           </p>
           <p v-if="seam(index)" class="seam">{{ seam(index) }}</p>
         </div>
         <p class="whole">
-          <b>The whole pot:</b>
+          <b>{{ $t('pot.layersPanel.theWholePot') }}</b>
           <span class="figures">
-            air {{ figure(stack.airPercent, 0) }} %, water {{ figure(stack.waterPercent, 0) }} %,
-            {{ text(settings.measures.mass(stack.wetKg)) }} of wet mix
+            {{
+              $t('pot.layersPanel.airWaterOfWetMix', {
+                stack: figure(stack.airPercent, 0),
+                stack2: figure(stack.waterPercent, 0),
+                mass: text(settings.measures.mass(stack.wetKg)),
+              })
+            }}
           </span>
         </p>
-        <p class="soft">Bars: solids, water, air after draining. Not compared with measured pots.</p>
+        <p class="soft">{{ $t('pot.layersPanel.barsSolidsWaterAirAfter') }}</p>
       </template>
     </section>
   </div>

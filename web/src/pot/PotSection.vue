@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Pot } from '@/api/types'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
+import { t } from '@/words'
 
 /** A pot cut open, to scale: wall, mix, wet zone, drainage layer, foot. */
 const props = defineProps<{ pot: Pot; mixHeightCm: number; wetZoneCm: number }>()
@@ -41,14 +42,23 @@ const labels = computed(() => {
   const all = [
     {
       cm: mixTop.value,
-      words: `filled to ${text(settings.measures.length(Math.round(mixTop.value * 10) / 10))}`,
+      words: t('pot.potSection.filledTo', {
+        mixTop: text(settings.measures.length(Math.round(mixTop.value * 10) / 10)),
+      }),
     },
     {
       cm: wetTop.value,
-      words: `wet foot ${text(settings.measures.length(Math.round(props.wetZoneCm * 10) / 10))}`,
+      words: t('pot.potSection.wetFoot', {
+        wetZoneCm: text(settings.measures.length(Math.round(props.wetZoneCm * 10) / 10)),
+      }),
     },
     ...(layerTop.value > 0
-      ? [{ cm: layerTop.value, words: `layer ${text(settings.measures.length(layerTop.value))}` }]
+      ? [
+          {
+            cm: layerTop.value,
+            words: t('pot.potSection.layer', { layerTop: text(settings.measures.length(layerTop.value)) }),
+          },
+        ]
       : []),
   ]
   let last = -100
@@ -58,9 +68,11 @@ const labels = computed(() => {
     return { ...label, x: at, y: place, edge: middle.value + widthAt(label.cm) / 2 }
   })
 })
-const spoken = computed(
-  () =>
-    `Pot cut open: ${labels.value.map((label) => label.words).join(', ')}, standing ${props.pot.base.toLowerCase().replace('_', ' ')}`,
+const spoken = computed(() =>
+  t('pot.potSection.potCutOpenStanding', {
+    labels: labels.value.map((label) => label.words).join(', '),
+    pot: props.pot.base.toLowerCase().replace('_', ' '),
+  }),
 )
 </script>
 

@@ -14,6 +14,7 @@ import { usePlants } from '@/need/usePlants'
 import CautionList from '@/caution/CautionList.vue'
 import ReadingGauge from '@/reading/ReadingGauge.vue'
 import { useEvaluation } from '@/reading/useEvaluation'
+import { t } from '@/words'
 import PotSection from './PotSection.vue'
 
 /** A plant goes into a pot with a batch. What is typed is kept in the browser until it is done. */
@@ -76,7 +77,7 @@ const potUp = async (another: boolean) => {
   }
   busy.value = true
   try {
-    const name = label.value.trim() || plantName.value || 'Pot'
+    const name = label.value.trim() || plantName.value || t('pot.potUpPage.nameless')
     const potting = await answer(
       api.POST('/api/pottings', {
         body: { id, label: name, brief: brief.value, batchId: props.batchId, pottedOn: pottedOn.value },
@@ -86,7 +87,10 @@ const potUp = async (another: boolean) => {
     localStorage.removeItem(DRAFT)
     await Promise.all(['today', 'pottings'].map((key) => client.invalidateQueries({ queryKey: [key] })))
     say(
-      `${potting.label} is potted up. First look ${inWords(daysBetween(todayHere(), potting.nextLookOn))}.`,
+      t('pot.potUpPage.isPottedUpFirstLook', {
+        label: potting.label,
+        inWords: inWords(daysBetween(todayHere(), potting.nextLookOn)),
+      }),
       async () => {
         await answer(api.DELETE('/api/pottings/{id}', { params: { path: { id: potting.id } } }))
         await Promise.all(['today', 'pottings'].map((key) => client.invalidateQueries({ queryKey: [key] })))
@@ -113,48 +117,59 @@ const potUp = async (another: boolean) => {
     <template v-if="batch">
       <div class="page-head">
         <div>
-          <h1>Pot up</h1>
+          <h1>{{ $t('pot.potUpPage.potUp') }}</h1>
           <p class="soft">
-            with
-            <RouterLink :to="`/batches/${batch.id}`">{{ batch.blendName }}, lot {{ batch.lot }}</RouterLink
-            >: {{ recipeWords }}
+            {{ $t('pot.potUpPage.with') }}
+            <RouterLink :to="`/batches/${batch.id}`">{{
+              $t('pot.potUpPage.lot', { blendName: batch.blendName, lot: batch.lot })
+            }}</RouterLink>: {{ recipeWords }}
           </p>
         </div>
       </div>
       <div class="columns">
-        <section class="what" aria-label="What goes where">
+        <section class="what" :aria-label="$t('pot.potUpPage.whatGoesWhere')">
           <BriefSentence v-model="brief" />
           <div class="named">
-            <label for="label">What shall the pot be called?</label>
-            <InputText id="label" v-model="label" :placeholder="plantName || 'Pot'" autocomplete="off" />
+            <label for="label">{{ $t('pot.potUpPage.whatShallThePotBe') }}</label>
+            <InputText
+              id="label"
+              v-model="label"
+              :placeholder="plantName || $t('pot.potUpPage.pot')"
+              autocomplete="off"
+            />
           </div>
           <div class="named">
-            <label for="potted-on">Potted on</label>
+            <label for="potted-on">{{ $t('pot.potUpPage.pottedOn') }}</label>
             <InputText id="potted-on" v-model="pottedOn" type="date" :max="todayHere()" />
           </div>
           <p v-if="problem ?? readProblem" class="say harm" role="alert">{{ problem ?? readProblem }}</p>
           <div class="actions">
-            <Button label="Pot up" :disabled="busy" @click="potUp(false)" />
-            <Button label="Pot up, then another" outlined :disabled="busy" @click="potUp(true)" />
+            <Button :label="$t('pot.potUpPage.potUp')" :disabled="busy" @click="potUp(false)" />
+            <Button
+              :label="$t('pot.potUpPage.potUpThenAnother')"
+              outlined
+              :disabled="busy"
+              @click="potUp(true)"
+            />
           </div>
           <ol class="steps soft">
-            <li>Cover the holes. Fill half, set the plant at its old depth, fill round it.</li>
-            <li>Fill a little high: it settles below the rim. Leave room to water.</li>
-            <li>Water in until it runs from the foot, then wait.</li>
+            <li>{{ $t('pot.potUpPage.coverTheHolesFillHalf') }}</li>
+            <li>{{ $t('pot.potUpPage.fillALittleHighIt') }}</li>
+            <li>{{ $t('pot.potUpPage.waterInUntilItRuns') }}</li>
           </ol>
           <CautionList :cautions="evaluation?.cautions ?? []" />
         </section>
-        <section aria-label="Pot cut open">
-          <h2>In this pot</h2>
+        <section :aria-label="$t('pot.potUpPage.potCutOpen')">
+          <h2>{{ $t('pot.potUpPage.inThisPot') }}</h2>
           <PotSection
             v-if="evaluation && brief.pot && !readProblem"
             :pot="brief.pot"
             :mix-height-cm="evaluation.mixHeightCm"
             :wet-zone-cm="evaluation.wetZoneCm"
           />
-          <p v-else class="soft">Say which pot, and it is drawn here to scale.</p>
+          <p v-else class="soft">{{ $t('pot.potUpPage.sayWhichPotAndIt') }}</p>
         </section>
-        <section aria-label="Readings">
+        <section :aria-label="$t('pot.potUpPage.readings')">
           <p v-if="evaluation" class="say" :class="{ attention: !evaluation.fits }">
             <b>{{ evaluation.headline }}</b>
           </p>

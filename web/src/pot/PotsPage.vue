@@ -8,6 +8,7 @@ import { say, sayProblem } from '@/frame/notices'
 import { useSettings } from '@/measure/settings'
 import { figure } from '@/measure/units'
 import { potWords } from '@/need/words'
+import { t } from '@/words'
 
 /** All pots by place, with what is in them and when to look. */
 const settings = useSettings()
@@ -20,7 +21,7 @@ const query = useQuery({
 const byPlace = computed(() => {
   const places = new Map<string, Potting[]>()
   for (const each of [...(query.data.value ?? [])].sort((a, b) => a.label.localeCompare(b.label))) {
-    const place = each.brief.place?.name ?? 'elsewhere'
+    const place = each.brief.place?.name ?? t('pot.potsPage.elsewhere')
     places.set(place, [...(places.get(place) ?? []), each])
   }
   return [...places.entries()].sort(([a], [b]) => a.localeCompare(b))
@@ -32,7 +33,7 @@ const remove = async (potting: Potting) => {
   try {
     await answer(api.DELETE('/api/pottings/{id}', { params: { path } }))
     await refresh()
-    say(`${potting.label} is off the list.`, async () => {
+    say(t('pot.potsPage.isOffTheList', { label: potting.label }), async () => {
       await answer(api.POST('/api/pottings/{id}/restore', { params: { path } }))
       await refresh()
     })
@@ -49,9 +50,9 @@ const interval = (potting: Potting) =>
   <main class="page">
     <div class="page-head">
       <div>
-        <h1>Pots</h1>
+        <h1>{{ $t('pot.potsPage.pots') }}</h1>
         <p v-if="query.data.value" class="soft">
-          {{ query.data.value.length }} in {{ byPlace.length }} places
+          {{ $t('pot.potsPage.inPlaces', { length: query.data.value.length, length2: byPlace.length }) }}
         </p>
       </div>
     </div>
@@ -61,17 +62,19 @@ const interval = (potting: Potting) =>
     </div>
     <section v-for="[place, pottings] in byPlace" :key="place">
       <h2 class="place">{{ place }}</h2>
-      <div class="scroll" tabindex="0" role="region" :aria-label="`Pots: ${place}`">
+      <div class="scroll" tabindex="0" role="region" :aria-label="$t('pot.potsPage.pots2', { place })">
         <table>
           <thead>
             <tr>
-              <th scope="col">Pot</th>
-              <th scope="col">Plant</th>
-              <th scope="col">Blend</th>
-              <th scope="col">Potted</th>
-              <th scope="col" class="right">Dries in</th>
-              <th scope="col">Next look</th>
-              <th scope="col"><span class="visually-hidden">Remove</span></th>
+              <th scope="col">{{ $t('pot.potsPage.pot') }}</th>
+              <th scope="col">{{ $t('pot.potsPage.plant') }}</th>
+              <th scope="col">{{ $t('pot.potsPage.blend') }}</th>
+              <th scope="col">{{ $t('pot.potsPage.potted') }}</th>
+              <th scope="col" class="right">{{ $t('pot.potsPage.driesIn') }}</th>
+              <th scope="col">{{ $t('pot.potsPage.nextLook') }}</th>
+              <th scope="col">
+                <span class="visually-hidden">{{ $t('pot.potsPage.remove') }}</span>
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -93,10 +96,10 @@ const interval = (potting: Potting) =>
                 <button
                   type="button"
                   class="plain"
-                  :aria-label="`Remove ${potting.label}`"
+                  :aria-label="$t('pot.potsPage.remove2', { label: potting.label })"
                   @click="remove(potting)"
                 >
-                  Remove
+                  {{ $t('pot.potsPage.remove') }}
                 </button>
               </td>
             </tr>
@@ -105,7 +108,9 @@ const interval = (potting: Potting) =>
       </div>
     </section>
     <p v-if="query.data.value?.length === 0" class="empty">
-      No pot yet. Mix a <RouterLink to="/batches">batch</RouterLink> and pot a plant up with it.
+      {{ $t('pot.potsPage.noPotYetMixA') }}
+      <RouterLink to="/batches">{{ $t('pot.potsPage.batch') }}</RouterLink>
+      {{ $t('pot.potsPage.andPotAPlantUp') }}
     </p>
   </main>
 </template>

@@ -8,6 +8,7 @@ import { useKept } from '@/frame/useKept'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
+import { t } from '@/words'
 
 /** How much there is to lift, and at which tilt the pot falls. */
 const props = defineProps<{ asked: Asked; blendId: string }>()
@@ -18,10 +19,10 @@ const cargo = useKept(`standing-${props.blendId}`, {
   dressing: 'NONE' as SeasonPlan['dressing'],
 })
 const DRESSINGS: { value: SeasonPlan['dressing']; label: string }[] = [
-  { value: 'NONE', label: 'nothing' },
-  { value: 'BARK', label: 'bark' },
-  { value: 'STONE', label: 'stone' },
-  { value: 'SPHAGNUM', label: 'sphagnum' },
+  { value: 'NONE', label: t('pot.standingPanel.nothing') },
+  { value: 'BARK', label: t('pot.standingPanel.bark') },
+  { value: 'STONE', label: t('pot.standingPanel.stone') },
+  { value: 'SPHAGNUM', label: t('pot.standingPanel.sphagnum') },
 ]
 const { answer: standings, problem } = useAnswered(
   () => ({ asked: props.asked, ...cargo.value }),
@@ -30,8 +31,8 @@ const { answer: standings, problem } = useAnswered(
 const states = computed(() =>
   standings.value
     ? [
-        { name: 'Just watered', at: standings.value.wet },
-        { name: 'Dried out', at: standings.value.dry },
+        { name: t('pot.standingPanel.justWatered'), at: standings.value.wet },
+        { name: t('pot.standingPanel.driedOut'), at: standings.value.dry },
       ]
     : [],
 )
@@ -41,31 +42,42 @@ const kg = (state: Standings['wet'], name: string) => state.loads.find((load) =>
 
 <template>
   <div class="standing">
-    <section aria-label="What stands in the pot">
-      <h2>What stands in it</h2>
+    <section :aria-label="$t('pot.standingPanel.whatStandsInThePot')">
+      <h2>{{ $t('pot.standingPanel.whatStandsInIt') }}</h2>
       <div class="fields">
-        <NumberField v-model="cargo.plantKg" label="The plant weighs" kind="mass" input-id="standing-kg" />
+        <NumberField
+          v-model="cargo.plantKg"
+          :label="$t('pot.standingPanel.thePlantWeighs')"
+          kind="mass"
+          input-id="standing-kg"
+        />
         <NumberField
           v-model="cargo.plantCentreCm"
-          label="Its middle above the rim"
+          :label="$t('pot.standingPanel.itsMiddleAboveTheRim')"
           kind="length"
           :decimals="0"
           input-id="standing-centre"
         />
       </div>
-      <ChoiceList v-model="cargo.dressing" :options="DRESSINGS" label="On top of the mix" />
+      <ChoiceList
+        v-model="cargo.dressing"
+        :options="DRESSINGS"
+        :label="$t('pot.standingPanel.onTopOfTheMix')"
+      />
       <p class="soft">
-        The middle is where it would balance on a finger: for most plants a little above half their height.
+        {{ $t('pot.standingPanel.theMiddleIsWhereIt') }}
       </p>
     </section>
-    <section aria-label="How it stands">
+    <section :aria-label="$t('pot.standingPanel.howItStands')">
       <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
       <template v-if="standings">
         <div class="scroll">
           <table>
             <thead>
               <tr>
-                <th scope="col"><span class="visually-hidden">What</span></th>
+                <th scope="col">
+                  <span class="visually-hidden">{{ $t('pot.standingPanel.what') }}</span>
+                </th>
                 <th v-for="state in states" :key="state.name" scope="col" class="right">{{ state.name }}</th>
               </tr>
             </thead>
@@ -77,25 +89,25 @@ const kg = (state: Standings['wet'], name: string) => state.loads.find((load) =>
                 </td>
               </tr>
               <tr class="sum">
-                <th scope="row">to lift</th>
+                <th scope="row">{{ $t('pot.standingPanel.toLift') }}</th>
                 <td v-for="state in states" :key="state.name" class="figures right">
                   <b>{{ text(settings.measures.mass(state.at.kg)) }}</b>
                 </td>
               </tr>
               <tr>
-                <th scope="row">centre above the foot</th>
+                <th scope="row">{{ $t('pot.standingPanel.centreAboveTheFoot') }}</th>
                 <td v-for="state in states" :key="state.name" class="figures right">
                   {{ text(settings.measures.length(Math.round(state.at.centreCm * 10) / 10)) }}
                 </td>
               </tr>
               <tr>
-                <th scope="row">tips at</th>
+                <th scope="row">{{ $t('pot.standingPanel.tipsAt') }}</th>
                 <td v-for="state in states" :key="state.name" class="figures right">
                   <b :class="{ falls: !state.at.firm }"> {{ figure(state.at.tipsAtDeg, 0) }}° </b>
                 </td>
               </tr>
               <tr>
-                <th scope="row">so it</th>
+                <th scope="row">{{ $t('pot.standingPanel.soIt') }}</th>
                 <td v-for="state in states" :key="state.name" class="right">
                   {{ state.at.words }}
                 </td>
@@ -104,9 +116,12 @@ const kg = (state: Standings['wet'], name: string) => state.loads.find((load) =>
           </table>
         </div>
         <p class="soft">
-          Below {{ figure(standings.unsteadyDeg, 0) }}° it is unsteady, below
-          {{ figure(standings.fallsInWindDeg, 0) }}° it falls in wind; common practice. Dry is the worst case.
-          A wider foot, a heavier pot or stone on top helps; lift from 25 kg on with two.
+          {{
+            $t('pot.standingPanel.belowItIsUnsteadyBelow', {
+              standings: figure(standings.unsteadyDeg, 0),
+              standings2: figure(standings.fallsInWindDeg, 0),
+            })
+          }}
         </p>
       </template>
     </section>

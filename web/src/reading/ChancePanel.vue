@@ -5,6 +5,7 @@ import { answer, api } from '@/api/client'
 import type { Asked } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
 import { figure } from '@/measure/units'
+import { t } from '@/words'
 
 /** The quick ranges of the readings beside thousands of draws by chance. */
 const props = defineProps<{ asked: Asked; blendId: string }>()
@@ -32,33 +33,34 @@ const bar = (low: number, high: number, [from, to]: readonly [number, number]) =
   width: `${Math.max(0.8, percentOf(high, from, to) - percentOf(low, from, to))}%`,
 })
 const range = (low: number, high: number, decimals: number) =>
-  `${figure(low, decimals)} to ${figure(high, decimals)}`
+  t('reading.chancePanel.range', { low: figure(low, decimals), high: figure(high, decimals) })
 const finer = (decimals: number, unit: string) => (unit === 'dS/m' ? 2 : decimals)
 </script>
 
 <template>
   <section class="chance">
     <p>
-      The ranges on the bench come from a quick sum: each uncertain input is moved by its spread, and the
-      moves are added. Here every input is drawn by chance {{ DRAWS }} times (lots, scoops, lime, leaf, light,
-      air) and the whole is worked out anew. A good quick range holds about 80 % of the draws. Tests of this
-      blend are left out.
+      {{ $t('reading.chancePanel.theRangesOnTheBench', { dRAWS: DRAWS }) }}
     </p>
     <div class="ways">
-      <Button label="Draw again" :disabled="busy" @click="seed += 1" />
-      <button v-if="busy" type="button" class="plain" @click="stop">Stop</button>
-      <span v-if="busy" class="soft" role="status">drawing …</span>
+      <Button :label="$t('reading.chancePanel.drawAgain')" :disabled="busy" @click="seed += 1" />
+      <button v-if="busy" type="button" class="plain" @click="stop">
+        {{ $t('reading.chancePanel.stop') }}
+      </button>
+      <span v-if="busy" class="soft" role="status">{{ $t('reading.chancePanel.drawing') }}</span>
     </div>
     <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
     <div v-if="checks" class="scroll">
       <table :class="{ old: busy }">
         <thead>
           <tr>
-            <th scope="col">Reading</th>
-            <th scope="col" class="wide"><span class="visually-hidden">Ranges</span></th>
-            <th scope="col" class="right">quick range</th>
-            <th scope="col" class="right">drawn range</th>
-            <th scope="col" class="right">it holds</th>
+            <th scope="col">{{ $t('reading.chancePanel.reading') }}</th>
+            <th scope="col" class="wide">
+              <span class="visually-hidden">{{ $t('reading.chancePanel.ranges') }}</span>
+            </th>
+            <th scope="col" class="right">{{ $t('reading.chancePanel.quickRange') }}</th>
+            <th scope="col" class="right">{{ $t('reading.chancePanel.drawnRange') }}</th>
+            <th scope="col" class="right">{{ $t('reading.chancePanel.itHolds') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -84,8 +86,7 @@ const finer = (decimals: number, unit: string) => (unit === 'dS/m' ? 2 : decimal
       </table>
     </div>
     <p class="soft">
-      Years are cut off at none and at ten, and lime stops by itself near pH 7.6, so there the quick range is
-      wider than it need be, or the draws pile up at an end.
+      {{ $t('reading.chancePanel.yearsAreCutOffAt') }}
     </p>
   </section>
 </template>

@@ -68,13 +68,13 @@ const ELEMENTS = [
   ['nMgPerL', 'nitrogen'],
   ['pMgPerL', 'phosphorus'],
   ['kMgPerL', 'potassium'],
-  ['caMgPerL', 'calcium, held'],
-  ['mgMgPerL', 'magnesium, held'],
-  ['sMgPerL', 'sulfur from doses'],
+  ['caMgPerL', t('reading.outlookPanel.calciumHeld')],
+  ['mgMgPerL', t('reading.outlookPanel.magnesiumHeld')],
+  ['sMgPerL', t('reading.outlookPanel.sulfurFromDoses')],
 ] as const
 const seconds = computed(() => {
   const value = outlook.value?.secondsPerCm ?? 0
-  return value < 1 ? 'under a second' : `${figure(value, value < 10 ? 1 : 0)} s`
+  return value < 1 ? t('reading.outlookPanel.underASecond') : `${figure(value, value < 10 ? 1 : 0)} s`
 })
 </script>
 
@@ -82,37 +82,36 @@ const seconds = computed(() => {
   <div class="outlook">
     <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
     <section aria-labelledby="outlook-ph">
-      <h2 id="outlook-ph">Acidity over the first year</h2>
+      <h2 id="outlook-ph">{{ $t('reading.outlookPanel.acidityOverTheFirstYear') }}</h2>
       <div class="fields">
         <NumberField
           v-model="water.alkalinityMeqPerL"
-          label="Alkalinity of your water"
+          :label="$t('reading.outlookPanel.alkalinityOfYourWater')"
           unit="meq/L"
           input-id="outlook-alkalinity"
         />
         <NumberField
           v-model="water.litresPerLWeek"
-          label="Water each week, per litre of mix"
+          :label="$t('reading.outlookPanel.waterEachWeekPerLitre')"
           unit="L"
           input-id="outlook-water"
         />
         <NumberField
           v-model="water.feedAcidMeqPerLWeek"
-          label="Acid left by the feed"
+          :label="$t('reading.outlookPanel.acidLeftByTheFeed')"
           unit="meq/L a week"
           input-id="outlook-acid"
         />
       </div>
       <p class="soft">
-        50 mg/L of carbonate on a water report are 1 meq/L. Rain has none, hard tap water 3 to 5. A fifth of
-        the water is taken to run through.
+        {{ $t('reading.outlookPanel.n50MgLOfCarbonate') }}
       </p>
       <LineChart
         v-if="outlook"
-        label="pH over 52 weeks with its likely range"
+        :label="$t('reading.outlookPanel.phOver52WeeksWith')"
         :lines="ph"
-        x-name="weeks since mixing"
-        y-name="pH"
+        :x-name="$t('reading.outlookPanel.weeksSinceMixing')"
+        :y-name="$t('reading.outlookPanel.ph')"
         :x-max="52"
         :x-step="13"
         :y-min="3"
@@ -120,19 +119,22 @@ const seconds = computed(() => {
       />
     </section>
     <section aria-labelledby="outlook-air">
-      <h2 id="outlook-air">Air and height over the years</h2>
+      <h2 id="outlook-air">{{ $t('reading.outlookPanel.airAndHeightOverThe') }}</h2>
       <LineChart
         v-if="outlook"
-        label="Air after draining and height of the mix over ten years"
+        :label="$t('reading.outlookPanel.airAfterDrainingAndHeight')"
         :lines="air"
-        x-name="years in the pot"
+        :x-name="$t('reading.outlookPanel.yearsInThePot')"
         y-name="%"
         :y-min="0"
         :y-max="100"
         :decimals="0"
-        :limit="{ at: outlook.leastAirPercent, words: `least air ${figure(outlook.leastAirPercent, 0)} %` }"
+        :limit="{
+          at: outlook.leastAirPercent,
+          words: $t('reading.outlookPanel.leastAir', { outlook: figure(outlook.leastAirPercent, 0) }),
+        }"
       />
-      <p class="soft">Judged, not measured: warm and wet halves the years, cool and dry doubles them.</p>
+      <p class="soft">{{ $t('reading.outlookPanel.judgedNotMeasuredWarmAnd') }}</p>
     </section>
     <section aria-labelledby="outlook-curve">
       <h2 id="outlook-curve">{{ $t('reading.outlook.curve') }}</h2>
@@ -153,7 +155,7 @@ const seconds = computed(() => {
       <p class="soft">{{ $t('reading.outlook.curveWords') }}</p>
     </section>
     <section aria-labelledby="outlook-food">
-      <h2 id="outlook-food">Food set free</h2>
+      <h2 id="outlook-food">{{ $t('reading.outlookPanel.foodSetFree') }}</h2>
       <LineChart
         v-if="outlook"
         :label="$t('reading.outlook.foodLabel')"
@@ -169,9 +171,15 @@ const seconds = computed(() => {
         <table v-if="outlook">
           <thead>
             <tr>
-              <th scope="col">mg per litre of mix, since mixing</th>
+              <th scope="col">{{ $t('reading.outlookPanel.mgPerLitreOfMix') }}</th>
               <th v-for="month in months" :key="month.month" scope="col" class="right">
-                {{ month.month === 0 ? 'at once' : month.month === 1 ? '1 month' : `${month.month} months` }}
+                {{
+                  month.month === 0
+                    ? $t('reading.outlookPanel.atOnce')
+                    : month.month === 1
+                      ? $t('reading.outlookPanel.n1Month')
+                      : $t('reading.outlookPanel.months', { month: month.month })
+                }}
               </th>
             </tr>
           </thead>
@@ -186,27 +194,33 @@ const seconds = computed(() => {
         </table>
       </div>
       <p class="soft">
-        ± 50 %. Calcium and magnesium are what the materials hold exchangeably, by a rule of thumb.
+        {{ $t('reading.outlookPanel.n50CalciumAndMagnesiumAre') }}
       </p>
     </section>
     <section v-if="outlook" aria-labelledby="outlook-handling">
-      <h2 id="outlook-handling">How it behaves in the hand</h2>
+      <h2 id="outlook-handling">{{ $t('reading.outlookPanel.howItBehavesInThe') }}</h2>
       <p>
-        A centimetre of water poured on sinks away {{ outlook.sinksIn }}: about {{ seconds }}, within a factor
-        of three.
+        {{ $t('reading.outlookPanel.aCentimetreOfWaterPoured', { sinksIn: outlook.sinksIn, seconds }) }}
       </p>
       <table v-if="outlook.drying.length > 0">
         <thead>
           <tr>
-            <th scope="col">After a thorough watering it is</th>
-            <th scope="col" class="right">in days</th>
+            <th scope="col">{{ $t('reading.outlookPanel.afterAThoroughWateringIt') }}</th>
+            <th scope="col" class="right">{{ $t('reading.outlookPanel.inDays') }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="each in outlook.drying" :key="each.words" :class="{ wanted: each.wanted }">
-            <th scope="row">{{ each.words }}<template v-if="each.wanted">: then it wants water</template></th>
+            <th scope="row">
+              {{ each.words
+              }}<template v-if="each.wanted">{{ $t('reading.outlookPanel.thenItWantsWater') }}</template>
+            </th>
             <td class="figures right">
-              {{ each.days >= 120 ? 'over 120' : figure(each.days, each.days < 10 ? 1 : 0) }}
+              {{
+                each.days >= 120
+                  ? $t('reading.outlookPanel.over120')
+                  : figure(each.days, each.days < 10 ? 1 : 0)
+              }}
             </td>
           </tr>
         </tbody>
@@ -214,7 +228,7 @@ const seconds = computed(() => {
       <ul v-if="outlook.partings.length > 0">
         <li v-for="parting in outlook.partings" :key="parting">{{ parting }}</li>
       </ul>
-      <p v-else>Nothing in it floats, sinks or washes down.</p>
+      <p v-else>{{ $t('reading.outlookPanel.nothingInItFloatsSinks') }}</p>
     </section>
   </div>
 </template>

@@ -54,9 +54,9 @@ const figures = computed(() => [...explanation.value.inputs, ...explanation.valu
     <table v-if="explanation.contributions.length > 0">
       <thead>
         <tr>
-          <th scope="col">What makes it</th>
+          <th scope="col">{{ $t('reading.readingExplained.whatMakesIt') }}</th>
           <th scope="col" class="figure">{{ explanation.contributionUnit }}</th>
-          <th v-if="pulls" scope="col" class="figure">lifts it by</th>
+          <th v-if="pulls" scope="col" class="figure">{{ $t('reading.readingExplained.liftsItBy') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -70,7 +70,7 @@ const figures = computed(() => [...explanation.value.inputs, ...explanation.valu
       </tbody>
     </table>
     <template v-if="causes.length > 0">
-      <h3>What makes it unsure</h3>
+      <h3>{{ $t('reading.readingExplained.whatMakesItUnsure') }}</h3>
       <ul class="causes">
         <li v-for="cause in causes" :key="cause.name">
           <span class="bar" :style="{ width: `${Math.round(cause.share * 100)}%` }" />
@@ -84,7 +84,9 @@ const figures = computed(() => [...explanation.value.inputs, ...explanation.valu
         $t(`reading.look.${look}`)
       }}</RouterLink>
     </p>
-    <p class="soft"><b>Source:</b> {{ explanation.reference }}</p>
+    <p class="soft">
+      <b>{{ $t('reading.readingExplained.source') }}</b> {{ explanation.reference }}
+    </p>
   </div>
 </template>
 

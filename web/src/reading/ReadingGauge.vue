@@ -52,7 +52,7 @@ const since = computed(() => {
 const likely = computed(() => {
   const low = settings.measures.reading(props.reading.low80, props.reading.unit, props.reading.decimals)
   const high = settings.measures.reading(props.reading.high80, props.reading.unit, props.reading.decimals)
-  return `${low.figure} to ${high.figure}`
+  return t('reading.readingGauge.range', { low: low.figure, high: high.figure })
 })
 </script>
 
@@ -63,7 +63,9 @@ const likely = computed(() => {
       <span class="value">
         <b class="figures">{{ shown.figure }}</b> <small>{{ shown.unit }}</small>
       </span>
-      <span class="visually-hidden">, likely {{ likely }}. {{ reading.words }}. How this was worked out</span>
+      <span class="visually-hidden">{{
+        $t('reading.readingGauge.likelyHowThisWasWorked', { likely, words: reading.words })
+      }}</span>
     </button>
     <svg :viewBox="`-7 0 ${WIDTH + 14} 20`" aria-hidden="true">
       <rect

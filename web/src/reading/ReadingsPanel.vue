@@ -26,7 +26,7 @@ const toggle = (quality: Reading['quality']) => {
 
 <template>
   <div class="readings">
-    <h2 class="visually-hidden">Readings</h2>
+    <h2 class="visually-hidden">{{ $t('reading.readingsPanel.readings') }}</h2>
     <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
     <template v-if="evaluation">
       <StopList :cautions="evaluation.cautions" :accepted="accepted" @accept="emit('accept', $event)" />

@@ -2,6 +2,7 @@ import { ref, watch, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
 import type { Brief, Evaluation, Recipe } from '@/api/types'
+import { t } from '@/words'
 
 /** Readings of what lies on the bench, with what tests of its blend have shown; anew on every change; an older answer never overtakes a newer one. */
 export const useEvaluation = (
@@ -42,7 +43,7 @@ export const useEvaluation = (
       if (body.recipe.parts.length === 0) {
         running?.abort()
         evaluation.value = undefined
-        problem.value = 'Nothing to read yet: add a material.'
+        problem.value = t('reading.useEvaluation.nothingToReadYetAdd')
         return
       }
       void evaluate(body)

@@ -14,6 +14,7 @@ import { useMaterials } from '@/material/useBook'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
+import { t } from '@/words'
 import { useShelf } from './useShelf'
 import { without } from './words'
 
@@ -55,7 +56,7 @@ const packWords = (id: string) => {
   return `${figure(pack.facts.amount, 2, true)} ${unit}${pack.facts.supplier ? `, ${pack.facts.supplier}` : ''}`
 }
 const wayWords = (way: BuyWay) =>
-  way.packs.map((each) => `${each.count} × ${packWords(each.offerId)}`).join(' and ')
+  way.packs.map((each) => `${each.count} × ${packWords(each.offerId)}`).join(t('shelf.buyPanel.and'))
 const money = (value: number) => `${settings.currency} ${figure(value, 2)}`
 const ways = computed(() => {
   const answered = found.value
@@ -101,8 +102,8 @@ const put = async () => {
   if (materialId === undefined || amount === undefined || price === undefined) {
     lineProblem.value =
       materialId === undefined
-        ? 'Which material is it? Pick one above.'
-        : 'Write what the pack holds and what it costs.'
+        ? t('shelf.buyPanel.whichMaterialIsItPick')
+        : t('shelf.buyPanel.writeWhatThePackHolds')
     return
   }
   try {
@@ -118,7 +119,7 @@ const drop = async (id: string) => {
   try {
     await withdraw(id)
     if (gone) {
-      say('The pack is no longer on offer.', () => offer(gone.id, gone.facts))
+      say(t('shelf.buyPanel.thePackIsNoLonger'), () => offer(gone.id, gone.facts))
     }
   } catch (error) {
     sayProblem(error)
@@ -129,8 +130,8 @@ const drop = async (id: string) => {
 <template>
   <div class="buy">
     <aside>
-      <h2>Running low</h2>
-      <p v-if="low.length === 0" class="soft">Nothing. Lots show up here when they fall below their mark.</p>
+      <h2>{{ $t('shelf.buyPanel.runningLow') }}</h2>
+      <p v-if="low.length === 0" class="soft">{{ $t('shelf.buyPanel.nothingLotsShowUpHere') }}</p>
       <ul class="choices side-list">
         <li v-for="lot in low" :key="lot.id">
           <button
@@ -141,7 +142,9 @@ const drop = async (id: string) => {
             <StitchMark :material-id="lot.facts.materialId" :size="20" />
             <span
               ><b>{{ lot.materialName }}</b>
-              <small class="soft">{{ text(settings.measures.stock(lot.facts.leftLitres)) }} left</small></span
+              <small class="soft">{{
+                $t('shelf.buyPanel.left', { stock: text(settings.measures.stock(lot.facts.leftLitres)) })
+              }}</small></span
             >
           </button>
         </li>
@@ -151,45 +154,57 @@ const drop = async (id: string) => {
       <div class="line ask">
         <MaterialPicker
           :key="need.materialId ?? 'none'"
-          label="What do you need?"
+          :label="$t('shelf.buyPanel.whatDoYouNeed')"
           input-id="buy-material"
           keep
           :start="need.materialId"
           @chosen="choose"
         />
-        <NumberField v-model="need.litres" label="How much, loosened" kind="volume" input-id="buy-litres" />
+        <NumberField
+          v-model="need.litres"
+          :label="$t('shelf.buyPanel.howMuchLoosened')"
+          kind="volume"
+          input-id="buy-litres"
+        />
       </div>
       <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
       <template v-if="need.materialId !== undefined">
-        <h2>What to buy of {{ materialName(need.materialId).toLowerCase() }}</h2>
+        <h2>
+          {{
+            $t('shelf.buyPanel.whatToBuyOf', { materialName: materialName(need.materialId).toLowerCase() })
+          }}
+        </h2>
         <p v-if="found && ways.length === 0" class="soft">
-          No pack of it on offer yet. Note what the shops have below; then every way to cover the need stands
-          here.
+          {{ $t('shelf.buyPanel.noPackOfItOn') }}
         </p>
         <ol class="choices ways">
           <li v-for="each in ways" :key="each.words" :class="{ best: each.best }">
             <span class="words">
-              <b v-if="each.best">cheapest: </b>{{ each.words }}
+              <b v-if="each.best">{{ $t('shelf.buyPanel.cheapest') }}{{ ' ' }} </b>{{ each.words }}
               <small class="soft">
                 · {{ text(settings.measures.stock(each.way.litres)) }},
                 {{
                   each.way.leftOver < 0.01
-                    ? 'nothing left over'
-                    : `${text(settings.measures.stock(each.way.leftOver))} left over`
+                    ? $t('shelf.buyPanel.nothingLeftOver')
+                    : $t('shelf.buyPanel.leftOver', {
+                        stock: text(settings.measures.stock(each.way.leftOver)),
+                      })
                 }}</small
               >
             </span>
             <span class="bar"><i :style="{ width: `${each.width}%` }" /></span>
             <span class="figures cost">
               {{ money(each.way.cost) }}
-              <small class="soft"
-                >{{ settings.currency }} {{ text(settings.measures.perVolume(each.way.perLitreNeeded)) }} of
-                need</small
-              >
+              <small class="soft">{{
+                $t('shelf.buyPanel.ofNeed', {
+                  currency: settings.currency,
+                  perVolume: text(settings.measures.perVolume(each.way.perLitreNeeded)),
+                })
+              }}</small>
             </span>
           </li>
         </ol>
-        <h2>Packs on offer</h2>
+        <h2>{{ $t('shelf.buyPanel.packsOnOffer') }}</h2>
         <ul class="choices offers">
           <li v-for="each in mine" :key="each.id">
             <span>{{ packWords(each.id) }}, {{ wayOf(each.facts.sold)?.words }}</span>
@@ -200,39 +215,53 @@ const drop = async (id: string) => {
             <button
               type="button"
               class="plain"
-              :aria-label="`gone: ${packWords(each.id)}`"
+              :aria-label="$t('shelf.buyPanel.gone', { packWords: packWords(each.id) })"
               @click="drop(each.id)"
             >
-              gone
+              {{ $t('shelf.buyPanel.gone2') }}
             </button>
           </li>
         </ul>
         <form class="line" @submit.prevent="put">
           <NumberField
             v-model="line.amount"
-            label="A pack of"
+            :label="$t('shelf.buyPanel.aPackOf')"
             :unit="wayOf(line.sold)?.unit ?? 'L'"
             optional
             input-id="offer-amount"
           />
-          <SelectField v-model="line.sold" label="Sold as" :options="soldOptions" input-id="offer-sold" />
+          <SelectField
+            v-model="line.sold"
+            :label="$t('shelf.buyPanel.soldAs')"
+            :options="soldOptions"
+            input-id="offer-sold"
+          />
           <NumberField
             v-if="usualSwell > 0"
             v-model="line.swell"
-            :label="line.sold === 'BRICK_KG' ? 'Litres from a kilogram' : 'Litres from a pressed litre'"
+            :label="
+              line.sold === 'BRICK_KG'
+                ? $t('shelf.buyPanel.litresFromAKilogram')
+                : $t('shelf.buyPanel.litresFromAPressedLitre')
+            "
             optional
             :placeholder="String(usualSwell)"
             input-id="offer-swell"
           />
           <NumberField
             v-model="line.price"
-            label="Price"
+            :label="$t('shelf.buyPanel.price')"
             :unit="settings.currency"
             optional
             input-id="offer-price"
           />
-          <TextField v-model="line.supplier" label="Where" :maxlength="120" input-id="offer-supplier" />
-          <Button type="submit" label="Note the pack" outlined size="small" />
+          <TextField
+            v-model="line.supplier"
+            :label="$t('shelf.buyPanel.where')"
+            :maxlength="120"
+            input-id="offer-supplier"
+          />
+          <Button type="submit" :label="$t('shelf.buyPanel.noteThePack')" outlined size="small" />
         </form>
         <p v-if="lineProblem" class="wrong" role="alert">{{ lineProblem }}</p>
       </template>

@@ -2,13 +2,18 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
+import { t } from '@/words'
 import { useImport } from './useImport'
 
 /** Tables in and out. A file is read dry first: line by line it is said what would change and what is wrong. */
 const KINDS = [
-  { id: 'shelf', name: 'The shelf', says: 'lots with amounts, prices and what was measured of them' },
-  { id: 'materials', name: 'My own materials', says: 'plain ones, garden soils and mixes' },
-  { id: 'plants', name: 'My own plants', says: 'each after a plant of the Book' },
+  { id: 'shelf', name: t('shelf.filesPanel.theShelf'), says: t('shelf.filesPanel.lotsWithAmountsPricesAnd') },
+  {
+    id: 'materials',
+    name: t('shelf.filesPanel.myOwnMaterials'),
+    says: t('shelf.filesPanel.plainOnesGardenSoilsAnd'),
+  },
+  { id: 'plants', name: t('shelf.filesPanel.myOwnPlants'), says: t('shelf.filesPanel.eachAfterAPlantOf') },
 ]
 const LARGEST_BYTES = 8 * 1024 * 1024
 const client = useQueryClient()
@@ -25,7 +30,7 @@ const pick = async (kind: string, event: Event) => {
     return
   }
   if (file.size > LARGEST_BYTES) {
-    tooLarge.value = `${file.name} is larger than 8 MB. Cut it into several files.`
+    tooLarge.value = t('shelf.filesPanel.isLargerThan8Mb', { name: file.name })
     return
   }
   picked.value = file.name
@@ -39,7 +44,12 @@ const hidden = computed(() => {
   const job = found.value
   return job ? job.added + job.changed + job.same + job.wrong - job.rows.length : 0
 })
-const WORDS = { NEW: 'new', CHANGED: 'changes', SAME: 'the same', WRONG: 'wrong' } as const
+const WORDS = {
+  NEW: t('shelf.filesPanel.new'),
+  CHANGED: t('shelf.filesPanel.changes'),
+  SAME: t('shelf.filesPanel.theSame'),
+  WRONG: t('shelf.filesPanel.wrong'),
+} as const
 const title = computed(() => KINDS.find((each) => each.id === found.value?.kind)?.name ?? '')
 </script>
 
@@ -49,9 +59,11 @@ const title = computed(() => KINDS.find((each) => each.id === found.value?.kind)
       <span
         ><b>{{ kind.name }}</b> <span class="soft">{{ kind.says }}</span></span
       >
-      <a :href="`/api/exports/${kind.id}`" :download="`loose-knit-${kind.id}.csv`">Save as CSV</a>
+      <a :href="`/api/exports/${kind.id}`" :download="`loose-knit-${kind.id}.csv`">{{
+        $t('shelf.filesPanel.saveAsCsv')
+      }}</a>
       <label class="file" :for="`file-${kind.id}`">
-        Read a CSV …
+        {{ $t('shelf.filesPanel.readACsv') }}
         <input
           :id="`file-${kind.id}`"
           type="file"
@@ -63,12 +75,11 @@ const title = computed(() => KINDS.find((each) => each.id === found.value?.kind)
     </li>
   </ul>
   <p class="soft">
-    Save one first to see its columns. A file is looked through before anything is stored; a broken one
-    changes nothing.
+    {{ $t('shelf.filesPanel.saveOneFirstToSee') }}
   </p>
   <p v-if="tooLarge ?? problem" class="say harm" role="alert">{{ tooLarge ?? problem }}</p>
   <section v-if="found" class="job" aria-live="polite">
-    <h2>{{ title }}{{ picked ? `, from ${picked}` : '' }}</h2>
+    <h2>{{ title }}{{ picked ? $t('shelf.filesPanel.from', { picked }) : '' }}</h2>
     <div v-if="busy" class="progress">
       <div
         class="track"
@@ -76,26 +87,32 @@ const title = computed(() => KINDS.find((each) => each.id === found.value?.kind)
         :aria-valuenow="Math.round(share)"
         aria-valuemin="0"
         aria-valuemax="100"
-        :aria-label="found.state === 'READING' ? 'Looking through the file' : 'Storing'"
+        :aria-label="
+          found.state === 'READING'
+            ? $t('shelf.filesPanel.lookingThroughTheFile')
+            : $t('shelf.filesPanel.storing')
+        "
       >
         <i :style="{ width: `${share}%` }" />
       </div>
-      <span class="figures">{{ found.done }} of {{ found.total }} lines</span>
-      <button type="button" class="plain" @click="stop">Stop</button>
+      <span class="figures">{{
+        $t('shelf.filesPanel.ofLines', { done: found.done, total: found.total })
+      }}</span>
+      <button type="button" class="plain" @click="stop">{{ $t('shelf.filesPanel.stop') }}</button>
     </div>
     <template v-else>
       <p class="sum">{{ found.says }}</p>
       <p v-if="found.state === 'READY' && found.wrong > 0" class="say harm">
-        Nothing is stored while a line is wrong. Mend the file and read it again.
+        {{ $t('shelf.filesPanel.nothingIsStoredWhileA') }}
       </p>
       <div class="line">
         <Button
           v-if="found.state === 'READY' && found.wrong === 0 && found.added + found.changed > 0"
-          label="Store it"
+          :label="$t('shelf.filesPanel.storeIt')"
           @click="store"
         />
         <button type="button" class="plain" @click="stop">
-          {{ found.state === 'READY' ? 'Never mind' : 'Close' }}
+          {{ found.state === 'READY' ? $t('shelf.filesPanel.neverMind') : $t('shelf.filesPanel.close') }}
         </button>
       </div>
     </template>
@@ -104,15 +121,15 @@ const title = computed(() => KINDS.find((each) => each.id === found.value?.kind)
       class="scroll rows"
       tabindex="0"
       role="region"
-      aria-label="Lines of the file"
+      :aria-label="$t('shelf.filesPanel.linesOfTheFile')"
     >
       <table>
         <thead>
           <tr>
-            <th scope="col">Line</th>
-            <th scope="col">What</th>
-            <th scope="col">Is</th>
-            <th scope="col">Why</th>
+            <th scope="col">{{ $t('shelf.filesPanel.line') }}</th>
+            <th scope="col">{{ $t('shelf.filesPanel.what') }}</th>
+            <th scope="col">{{ $t('shelf.filesPanel.is') }}</th>
+            <th scope="col">{{ $t('shelf.filesPanel.why') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -124,7 +141,7 @@ const title = computed(() => KINDS.find((each) => each.id === found.value?.kind)
           </tr>
         </tbody>
       </table>
-      <p v-if="hidden > 0" class="soft">… and {{ hidden }} more lines.</p>
+      <p v-if="hidden > 0" class="soft">{{ $t('shelf.filesPanel.andMoreLines', { hidden }) }}</p>
     </div>
   </section>
 </template>

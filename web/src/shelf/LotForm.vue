@@ -9,6 +9,7 @@ import TickField from '@/frame/TickField.vue'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, spread } from '@/measure/units'
+import { t } from '@/words'
 import MeasuredFields from './MeasuredFields.vue'
 import { useShelf } from './useShelf'
 import { without } from './words'
@@ -110,7 +111,10 @@ const measured = computed({
 })
 const swells = computed(() => (wayOf(sold.value)?.usualSwell ?? 0) > 0)
 const stateWords = computed(
-  () => ({ saved: 'saved', saving: 'saving …', waiting: 'not saved yet' })[state.value],
+  () =>
+    ({ saved: 'saved', saving: t('shelf.lotForm.saving'), waiting: t('shelf.lotForm.notSavedYet') })[
+      state.value
+    ],
 )
 const withSpread = (value: number, sd: number, decimals: number) =>
   `${figure(value, decimals)} ${spread(sd, decimals)}`
@@ -120,65 +124,96 @@ const withSpread = (value: number, sd: number, decimals: number) =>
   <div class="lot-form" @keydown.esc.stop="emit('close')">
     <div class="facts">
       <h3>
-        The lot <span class="soft state" :class="state">{{ stateWords }}</span>
+        {{ $t('shelf.lotForm.theLot') }} <span class="soft state" :class="state">{{ stateWords }}</span>
       </h3>
       <div class="line">
         <NumberField
           v-model="amount"
-          label="Bought"
+          :label="$t('shelf.lotForm.bought')"
           :unit="wayOf(sold)?.unit ?? 'L'"
           :input-id="`amount-${lot.id}`"
         />
-        <SelectField v-model="sold" label="Sold as" :options="soldOptions" :input-id="`sold-${lot.id}`" />
+        <SelectField
+          v-model="sold"
+          :label="$t('shelf.lotForm.soldAs')"
+          :options="soldOptions"
+          :input-id="`sold-${lot.id}`"
+        />
         <NumberField
           v-if="swells"
           v-model="swell"
-          :label="sold === 'BRICK_KG' ? 'Litres from a kilogram' : 'Litres from a pressed litre'"
+          :label="
+            sold === 'BRICK_KG'
+              ? $t('shelf.lotForm.litresFromAKilogram')
+              : $t('shelf.lotForm.litresFromAPressedLitre')
+          "
           :input-id="`swell-${lot.id}`"
         />
         <NumberField
           v-model="price"
-          label="Price"
+          :label="$t('shelf.lotForm.price')"
           :unit="settings.currency"
           optional
           :input-id="`price-${lot.id}`"
         />
       </div>
       <div class="line">
-        <NumberField v-model="leftLitres" label="Left, loosened" kind="volume" :input-id="`left-${lot.id}`" />
+        <NumberField
+          v-model="leftLitres"
+          :label="$t('shelf.lotForm.leftLoosened')"
+          kind="volume"
+          :input-id="`left-${lot.id}`"
+        />
         <NumberField
           v-model="lowLitres"
-          label="Low below"
+          :label="$t('shelf.lotForm.lowBelow')"
           kind="volume"
           optional
-          placeholder="usual"
+          :placeholder="$t('shelf.lotForm.usual')"
           :input-id="`low-${lot.id}`"
         />
         <div class="field">
-          <label :for="`opened-${lot.id}`">Opened on</label>
+          <label :for="`opened-${lot.id}`">{{ $t('shelf.lotForm.openedOn') }}</label>
           <InputText :id="`opened-${lot.id}`" v-model="openedOn" type="date" />
         </div>
       </div>
-      <TextField v-model="supplier" label="From" :maxlength="120" :input-id="`supplier-${lot.id}`" />
+      <TextField
+        v-model="supplier"
+        :label="$t('shelf.lotForm.from')"
+        :maxlength="120"
+        :input-id="`supplier-${lot.id}`"
+      />
       <div class="line">
-        <TickField v-model="fed" label="already fed" :input-id="`fed-${lot.id}`" />
-        <TickField v-model="rinsed" label="already rinsed" :input-id="`rinsed-${lot.id}`" />
-        <TickField v-model="quarantined" label="in quarantine (gnats)" :input-id="`quarantined-${lot.id}`" />
+        <TickField v-model="fed" :label="$t('shelf.lotForm.alreadyFed')" :input-id="`fed-${lot.id}`" />
+        <TickField
+          v-model="rinsed"
+          :label="$t('shelf.lotForm.alreadyRinsed')"
+          :input-id="`rinsed-${lot.id}`"
+        />
+        <TickField
+          v-model="quarantined"
+          :label="$t('shelf.lotForm.inQuarantineGnats')"
+          :input-id="`quarantined-${lot.id}`"
+        />
       </div>
       <p class="ends">
-        <RouterLink :to="`/book/materials/${lot.facts.materialId}`">Read about it</RouterLink>
-        <button type="button" class="plain danger" @click="emit('remove')">Take it off the shelf</button>
+        <RouterLink :to="`/book/materials/${lot.facts.materialId}`">{{
+          $t('shelf.lotForm.readAboutIt')
+        }}</RouterLink>
+        <button type="button" class="plain danger" @click="emit('remove')">
+          {{ $t('shelf.lotForm.takeItOffTheShelf') }}
+        </button>
       </p>
     </div>
     <div class="measured">
-      <h3>Measured of this lot</h3>
+      <h3>{{ $t('shelf.lotForm.measuredOfThisLot') }}</h3>
       <MeasuredFields v-model="measured" :id-suffix="lot.id" />
       <table v-if="lot.findings.length > 0" class="findings">
         <thead>
           <tr>
-            <th scope="col">Figure</th>
-            <th scope="col">Book</th>
-            <th scope="col">This lot</th>
+            <th scope="col">{{ $t('shelf.lotForm.figure') }}</th>
+            <th scope="col">{{ $t('shelf.lotForm.book') }}</th>
+            <th scope="col">{{ $t('shelf.lotForm.thisLot') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -191,16 +226,19 @@ const withSpread = (value: number, sd: number, decimals: number) =>
           </tr>
         </tbody>
       </table>
-      <p v-else class="soft">Nothing measured: the Book’s figures stand, with their wide spread.</p>
+      <p v-else class="soft">{{ $t('shelf.lotForm.nothingMeasuredTheBookS') }}</p>
       <p v-if="lot.findings.length > 0 && !lot.inUse" class="soft">
-        Readings use the lot opened first; this one waits its turn.
+        {{ $t('shelf.lotForm.readingsUseTheLotOpened') }}
       </p>
     </div>
     <p v-if="problem" class="say harm wide" role="alert">{{ problem }}</p>
     <p v-if="theirs" class="say attention wide" role="alert">
-      This lot was changed in another window.
-      <button type="button" class="plain" @click="keepMine">Keep what stands here</button> or
-      <button type="button" class="plain" @click="takeTheirs">take the other</button>
+      {{ $t('shelf.lotForm.thisLotWasChangedIn') }}
+      <button type="button" class="plain" @click="keepMine">
+        {{ $t('shelf.lotForm.keepWhatStandsHere') }}
+      </button>
+      {{ $t('shelf.lotForm.or') }}
+      <button type="button" class="plain" @click="takeTheirs">{{ $t('shelf.lotForm.takeTheOther') }}</button>
     </p>
   </div>
 </template>

@@ -5,6 +5,7 @@ import StitchMark from '@/material/StitchMark.vue'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
+import { t } from '@/words'
 import LotBar from './LotBar.vue'
 
 /** A lot in one line: what it is, how much is left to scale, what a litre costs, what to know about it. */
@@ -22,17 +23,19 @@ const left = computed({ get: () => props.left, set: (litres: number) => emit('le
 const signs = computed(() => {
   const { facts, inUse } = props.lot
   return [
-    ...(props.lot.low ? [facts.leftLitres <= 0 ? 'used up' : 'running low'] : []),
-    ...(facts.quarantined ? ['in quarantine'] : []),
+    ...(props.lot.low
+      ? [facts.leftLitres <= 0 ? t('shelf.lotRow.usedUp') : t('shelf.lotRow.runningLow')]
+      : []),
+    ...(facts.quarantined ? [t('shelf.lotRow.inQuarantine')] : []),
     ...(facts.fed ? ['fed'] : []),
     ...(facts.rinsed ? ['rinsed'] : []),
     ...(facts.measured ? ['measured'] : []),
-    ...(!inUse && facts.leftLitres > 0 ? ['waits its turn'] : []),
+    ...(!inUse && facts.leftLitres > 0 ? [t('shelf.lotRow.waitsItsTurn')] : []),
   ]
 })
 const price = computed(() =>
   props.lot.pricePerLitre === undefined
-    ? 'no price'
+    ? t('shelf.lotRow.noPrice')
     : props.lot.pricePerLitre === 0
       ? 'free'
       : `${settings.currency} ${text(settings.measures.perVolume(props.lot.pricePerLitre))}`,
@@ -46,7 +49,14 @@ const price = computed(() =>
       type="button"
       class="name"
       :aria-expanded="open"
-      :aria-label="`${lot.materialName}, ${grade}, ${text(settings.measures.stock(left))} left${signs.length > 0 ? `, ${signs.join(', ')}` : ''}`"
+      :aria-label="
+        $t('shelf.lotRow.left', {
+          materialName: lot.materialName,
+          grade,
+          stock: text(settings.measures.stock(left)),
+          signs: signs.length > 0 ? `, ${signs.join(', ')}` : '',
+        })
+      "
       @click="emit('toggle')"
     >
       <StitchMark :material-id="lot.facts.materialId" :size="22" />
@@ -64,7 +74,7 @@ const price = computed(() =>
     <div v-if="counting" class="count">
       <NumberField
         v-model="left"
-        :label="`Left of ${lot.materialName}`"
+        :label="$t('shelf.lotRow.leftOf', { materialName: lot.materialName })"
         kind="volume"
         hide-label
         :input-id="`count-${lot.id}`"
@@ -74,7 +84,9 @@ const price = computed(() =>
     <div v-else class="numbers figures">
       <span
         >{{ text(settings.measures.stock(left)) }}
-        <small class="soft">of {{ text(settings.measures.stock(lot.fullLitres)) }}</small></span
+        <small class="soft">{{
+          $t('shelf.lotRow.of', { stock: text(settings.measures.stock(lot.fullLitres)) })
+        }}</small></span
       >
       <small class="soft">{{ price }}</small>
     </div>

@@ -7,9 +7,11 @@ import type { Lot } from '@/api/types'
 import { useKeys } from '@/frame/keys'
 import { say, sayProblem } from '@/frame/notices'
 import { useKept } from '@/frame/useKept'
+import { ROLES, type RoleSection, sectionOf } from '@/material/roles'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
+import { t } from '@/words'
 import { afterBatch, ticksOf } from './counting'
 import LotForm from './LotForm.vue'
 import LotRow from './LotRow.vue'
@@ -26,21 +28,10 @@ const quick = ref<InstanceType<typeof QuickAdd> | null>(null)
 const chosen = ref<string>()
 const opened = ref<string>()
 
-const ORDER = [
-  'holds water',
-  'opens air',
-  'gives structure',
-  'weighs down',
-  'feeds',
-  'filters',
-  'sets acidity',
-]
-const OTHER = 'your own'
 const sections = computed(() => {
-  const found = new Map<string, Lot[]>(ORDER.map((each) => [each, []]))
+  const found = new Map<RoleSection, Lot[]>(ROLES.map((each) => [each, []]))
   for (const lot of lots.value) {
-    const known = material(lot.facts.materialId)
-    const name = known?.own ? OTHER : (known?.roleWords[0] ?? OTHER)
+    const name = sectionOf(material(lot.facts.materialId))
     found.set(name, [...(found.get(name) ?? []), lot])
   }
   return [...found.entries()].filter(([, members]) => members.length > 0)
@@ -92,7 +83,9 @@ const storeCount = async () => {
     await count(changed.map((lot) => ({ id: lot.id, leftLitres: leftOf(lot) })))
     endCount()
     say(
-      changed.length === 1 ? 'One lot is counted.' : `${changed.length} lots are counted.`,
+      changed.length === 1
+        ? t('shelf.lotsPanel.oneLotIsCounted')
+        : t('shelf.lotsPanel.lotsAreCounted', { length: changed.length }),
       changed.length > 0 ? () => count(before) : undefined,
     )
   } catch (problem) {
@@ -108,7 +101,7 @@ watch(
     try {
       const batch = await answer(api.GET('/api/batches/{id}', { params: { path: { id: after } } }))
       beginCount(afterBatch(lots.value, [...batch.plan.materials, ...batch.plan.layers]))
-      say(`Counted down by what ${batch.blendName} took. Check, then store.`)
+      say(t('shelf.lotsPanel.countedDownByWhatTook', { blendName: batch.blendName }))
     } catch (problem) {
       sayProblem(problem)
     }
@@ -119,13 +112,13 @@ watch(
 
 const added = (id: string, name: string) => {
   chosen.value = id
-  say(`${name} is on the shelf.`, () => remove(id))
+  say(t('shelf.lotsPanel.isOnTheShelf', { name }), () => remove(id))
 }
 const takeOff = async (lot: Lot) => {
   try {
     await remove(lot.id)
     opened.value = undefined
-    say(`${lot.materialName} is off the shelf.`, () => restore(lot.id))
+    say(t('shelf.lotsPanel.isOffTheShelf', { materialName: lot.materialName }), () => restore(lot.id))
   } catch (problem) {
     sayProblem(problem)
   }
@@ -161,26 +154,29 @@ useKeys({
   <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
   <div v-if="loading" class="skeleton" style="height: 320px; margin-top: 14px" />
   <p v-else-if="lots.length === 0 && !error" class="empty">
-    Nothing on the shelf yet. Put the four things you own here: what a bag holds, what it cost, what is left.
-    Blends then know their cost, and what you measure of a lot stands in for the Book.
+    {{ $t('shelf.lotsPanel.nothingOnTheShelfYet') }}
   </p>
   <template v-else>
     <div class="over">
       <p class="soft">
-        {{ lots.length === 1 ? 'One lot' : `${lots.length} lots` }}{{ low > 0 ? `, ${low} running low` : '' }}
+        {{
+          lots.length === 1
+            ? $t('shelf.lotsPanel.oneLot')
+            : $t('shelf.lotsPanel.lots', { length: lots.length })
+        }}{{ low > 0 ? $t('shelf.lotsPanel.runningLow', { low }) : '' }}
       </p>
       <template v-if="counts.on">
-        <Button label="Store the count" size="small" @click="storeCount" />
-        <button type="button" class="plain" @click="endCount">Never mind</button>
+        <Button :label="$t('shelf.lotsPanel.storeTheCount')" size="small" @click="storeCount" />
+        <button type="button" class="plain" @click="endCount">{{ $t('shelf.lotsPanel.neverMind') }}</button>
         <p v-if="countProblem" class="wrong" role="alert">{{ countProblem }}</p>
       </template>
-      <Button v-else label="Count up (c)" size="small" outlined @click="beginCount()" />
+      <Button v-else :label="$t('shelf.lotsPanel.countUpC')" size="small" outlined @click="beginCount()" />
       <div class="scale figures" aria-hidden="true">
         <span v-for="tick in ticks" :key="tick.at" :style="{ left: `${tick.at}%` }">{{ tick.words }}</span>
       </div>
     </div>
     <section v-for="[name, members] in sections" :key="name">
-      <h2>{{ name }}</h2>
+      <h2>{{ $t(`material.section.${name}`) }}</h2>
       <ul class="choices">
         <li v-for="lot in shown(name, members)" :key="lot.id">
           <LotRow
@@ -203,12 +199,11 @@ useKeys({
         class="plain more"
         @click="further(name)"
       >
-        {{ members.length - shown(name, members).length }} more
+        {{ $t('shelf.lotsPanel.more', { members: members.length - shown(name, members).length }) }}
       </button>
     </section>
     <p class="soft foot">
-      Bars are to one scale; one outline is a full lot. {{ text(settings.measures.stock(scale)) }} is the
-      largest.
+      {{ $t('shelf.lotsPanel.barsAreToOneScale', { stock: text(settings.measures.stock(scale)) }) }}
     </p>
   </template>
 </template>

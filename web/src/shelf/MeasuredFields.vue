@@ -69,10 +69,16 @@ const id = (name: string) => `${name}-${props.idSuffix}`
 <template>
   <div class="measured-fields">
     <div class="line">
-      <NumberField v-model="ph" label="pH in a slurry" :decimals="1" optional :input-id="id('ph')" />
+      <NumberField
+        v-model="ph"
+        :label="$t('shelf.measuredFields.phInASlurry')"
+        :decimals="1"
+        optional
+        :input-id="id('ph')"
+      />
       <NumberField
         v-model="density"
-        label="Dry weight of a settled litre"
+        :label="$t('shelf.measuredFields.dryWeightOfASettled')"
         unit="g"
         :decimals="0"
         optional
@@ -82,7 +88,7 @@ const id = (name: string) => `${name}-${props.idSuffix}`
     <div v-if="tests.drain" class="line">
       <NumberField
         v-model="drainHeight"
-        label="Drained, height"
+        :label="$t('shelf.measuredFields.drainedHeight')"
         kind="length"
         :decimals="1"
         optional
@@ -90,7 +96,7 @@ const id = (name: string) => `${name}-${props.idSuffix}`
       />
       <NumberField
         v-model="drainAir"
-        label="Air"
+        :label="$t('shelf.measuredFields.air')"
         unit="%"
         :decimals="1"
         optional
@@ -98,20 +104,22 @@ const id = (name: string) => `${name}-${props.idSuffix}`
       />
       <NumberField
         v-model="drainWater"
-        label="Water"
+        :label="$t('shelf.measuredFields.water')"
         unit="%"
         :decimals="1"
         optional
         :input-id="id('drain-water')"
       />
-      <button type="button" class="plain out" @click="noDrain">not tested</button>
+      <button type="button" class="plain out" @click="noDrain">
+        {{ $t('shelf.measuredFields.notTested') }}
+      </button>
     </div>
     <div v-if="tests.sieves" class="sieves">
-      <span class="soft">What stays on each sieve, from fine to coarse, by any measure</span>
+      <span class="soft">{{ $t('shelf.measuredFields.whatStaysOnEachSieve') }}</span>
       <div v-for="(sieve, row) in sieves" :key="row" class="line">
         <NumberField
           :model-value="sieve.openingMm"
-          :label="`Opening of sieve ${row + 1}`"
+          :label="$t('shelf.measuredFields.openingOfSieve', { row: row + 1 })"
           hide-label
           unit="mm"
           :input-id="id(`opening-${row}`)"
@@ -119,7 +127,7 @@ const id = (name: string) => `${name}-${props.idSuffix}`
         />
         <NumberField
           :model-value="sieve.stays"
-          :label="`Stays on sieve ${row + 1}`"
+          :label="$t('shelf.measuredFields.staysOnSieve', { row: row + 1 })"
           hide-label
           optional
           :input-id="id(`stays-${row}`)"
@@ -129,27 +137,34 @@ const id = (name: string) => `${name}-${props.idSuffix}`
           v-if="sieves.length > LEAST_SIEVES"
           type="button"
           class="plain out"
-          :aria-label="`Remove sieve ${row + 1}`"
+          :aria-label="$t('shelf.measuredFields.removeSieve', { row: row + 1 })"
           @click="setSieves(sieves.filter((_, i) => i !== row))"
         >
           ×
         </button>
       </div>
       <div class="line">
-        <NumberField v-model="through" label="Falls through all" optional :input-id="id('through')" />
+        <NumberField
+          v-model="through"
+          :label="$t('shelf.measuredFields.fallsThroughAll')"
+          optional
+          :input-id="id('through')"
+        />
         <button v-if="sieves.length < MOST_SIEVES" type="button" class="plain out" @click="addSieve">
-          one more sieve
+          {{ $t('shelf.measuredFields.oneMoreSieve') }}
         </button>
-        <button type="button" class="plain out" @click="noSieves">not sieved</button>
+        <button type="button" class="plain out" @click="noSieves">
+          {{ $t('shelf.measuredFields.notSieved') }}
+        </button>
       </div>
     </div>
-    <p v-if="open" class="soft">A test counts once all of its figures are there.</p>
+    <p v-if="open" class="soft">{{ $t('shelf.measuredFields.aTestCountsOnceAll') }}</p>
     <p v-if="!tests.drain || !tests.sieves" class="line">
       <button v-if="!tests.drain" type="button" class="plain" @click="note({ ...tests, drain: EMPTY_DRAIN })">
-        Note a drain test
+        {{ $t('shelf.measuredFields.noteADrainTest') }}
       </button>
       <button v-if="!tests.sieves" type="button" class="plain" @click="setSieves(KITCHEN_SIEVES)">
-        Note a sieving
+        {{ $t('shelf.measuredFields.noteASieving') }}
       </button>
     </p>
   </div>

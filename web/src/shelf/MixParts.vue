@@ -28,11 +28,13 @@ const add = (materialId: string) => {
         <StitchMark :material-id="part.materialId" :size="20" />
         <span
           >{{ materialName(part.materialId) }}
-          <small v-if="material(part.materialId)?.mix" class="soft">a mix itself</small></span
+          <small v-if="material(part.materialId)?.mix" class="soft">{{
+            $t('shelf.mixParts.aMixItself')
+          }}</small></span
         >
         <NumberField
           :model-value="part.amount"
-          :label="`Parts of ${materialName(part.materialId)}`"
+          :label="$t('shelf.mixParts.partsOf', { materialName: materialName(part.materialId) })"
           hide-label
           :input-id="`mix-${part.materialId}`"
           @update:model-value="set(row, $event)"
@@ -40,7 +42,7 @@ const add = (materialId: string) => {
         <button
           type="button"
           class="plain"
-          :aria-label="`Remove ${materialName(part.materialId)}`"
+          :aria-label="$t('shelf.mixParts.remove', { materialName: materialName(part.materialId) })"
           @click="model = model.filter((_, i) => i !== row)"
         >
           ×
@@ -49,9 +51,9 @@ const add = (materialId: string) => {
     </ul>
     <MaterialPicker
       v-if="model.length < MOST"
-      label="Made of"
+      :label="$t('shelf.mixParts.madeOf')"
       input-id="mix-add"
-      placeholder="Add what is in it"
+      :placeholder="$t('shelf.mixParts.addWhatIsInIt')"
       :hide-label="model.length > 0"
       @chosen="add($event.id)"
     />

@@ -10,6 +10,7 @@ import TickField from '@/frame/TickField.vue'
 import { forgetKept, useKept } from '@/frame/useKept'
 import { figure, spread } from '@/measure/units'
 import StitchMark from '@/material/StitchMark.vue'
+import { t } from '@/words'
 import MixParts from './MixParts.vue'
 import { draftOf, emptyDraft, factsOf, missing, type OwnDraft } from './ownDraft'
 import PlainFields from './PlainFields.vue'
@@ -21,9 +22,9 @@ const props = defineProps<{ own: OwnMaterial | undefined }>()
 const emit = defineEmits<{ saved: [name: string]; remove: [] }>()
 const KEY = `loose-knit.own.${props.own?.id ?? 'new'}`
 const KINDS = [
-  { value: 'mix', label: 'a mix, bought or my own' },
-  { value: 'soil', label: 'soil from the garden' },
-  { value: 'plain', label: 'something else, from a few facts' },
+  { value: 'mix', label: t('shelf.ownForm.aMixBoughtOrMy') },
+  { value: 'soil', label: t('shelf.ownForm.soilFromTheGarden') },
+  { value: 'plain', label: t('shelf.ownForm.somethingElseFromAFew') },
 ] as const
 
 const draft = useKept<OwnDraft>(KEY, props.own ? draftOf(props.own.id, props.own.facts) : emptyDraft())
@@ -37,7 +38,7 @@ const { answer: preview, problem: previewProblem } = useAnswered(
     const facts = factsOf(draft.value)
     return lacks.value
       ? undefined
-      : { id: id.value, facts: { ...facts, name: facts.name || 'this material' } }
+      : { id: id.value, facts: { ...facts, name: facts.name || t('shelf.ownForm.thisMaterial') } }
   },
   (body, signal) => answer(api.POST('/api/own-materials/preview', { body, signal })),
 )
@@ -50,7 +51,7 @@ watch(draft, () => (problem.value = undefined), { deep: true })
 const store = async () => {
   const facts = factsOf(draft.value)
   if (facts.name === '') {
-    problem.value = 'The name is empty. Write what you call it, up to 80 letters.'
+    problem.value = t('shelf.ownForm.theNameIsEmptyWrite')
     return
   }
   if (lacks.value) {
@@ -83,14 +84,18 @@ const store = async () => {
 <template>
   <form class="own-form" @submit.prevent="store">
     <div class="facts">
-      <h2>{{ own ? own.facts.name : 'A material of my own' }}</h2>
-      <TextField v-model="draft.name" label="Name" :maxlength="80" input-id="own-name" />
-      <ChoiceList v-if="!own" v-model="draft.kind" :options="KINDS" label="It is" />
+      <h2>{{ own ? own.facts.name : $t('shelf.ownForm.aMaterialOfMyOwn') }}</h2>
+      <TextField v-model="draft.name" :label="$t('shelf.ownForm.name')" :maxlength="80" input-id="own-name" />
+      <ChoiceList v-if="!own" v-model="draft.kind" :options="KINDS" :label="$t('shelf.ownForm.itIs')" />
 
       <template v-if="draft.kind === 'mix'">
         <MixParts v-model="draft.mix.parts" />
-        <ChoiceList v-model="draft.mix.certainty" :options="CERTAINTIES" label="What is in it is" />
-        <TickField v-model="draft.mix.fed" label="a starter feed is in it besides" input-id="own-fed" />
+        <ChoiceList
+          v-model="draft.mix.certainty"
+          :options="CERTAINTIES"
+          :label="$t('shelf.ownForm.whatIsInItIs')"
+        />
+        <TickField v-model="draft.mix.fed" :label="$t('shelf.ownForm.aStarterFeedIsIn')" input-id="own-fed" />
       </template>
 
       <SoilFields
@@ -101,15 +106,21 @@ const store = async () => {
       <PlainFields v-else v-model="draft.plain" />
       <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
       <div class="line ends">
-        <Button type="submit" :label="own ? 'Keep the change' : 'Put it on the list'" :disabled="busy" />
-        <RouterLink v-if="own" :to="`/book/materials/${own.id}`">Open it in the Book</RouterLink>
+        <Button
+          type="submit"
+          :label="own ? $t('shelf.ownForm.keepTheChange') : $t('shelf.ownForm.putItOnTheList')"
+          :disabled="busy"
+        />
+        <RouterLink v-if="own" :to="`/book/materials/${own.id}`">{{
+          $t('shelf.ownForm.openItInTheBook')
+        }}</RouterLink>
         <button v-if="own" type="button" class="plain danger" @click="emit('remove')">
-          Take it off the list
+          {{ $t('shelf.ownForm.takeItOffTheList') }}
         </button>
       </div>
     </div>
     <div class="comes-to">
-      <h2>What it comes to</h2>
+      <h2>{{ $t('shelf.ownForm.whatItComesTo') }}</h2>
       <p v-if="lacks" class="soft">{{ lacks }}</p>
       <p v-else-if="previewProblem" class="say harm" role="alert">{{ previewProblem }}</p>
       <div v-else-if="!preview" class="skeleton" style="height: 220px" />
@@ -117,7 +128,7 @@ const store = async () => {
         <p class="soft">{{ preview.grade }}</p>
         <p>{{ preview.does }}</p>
         <p v-if="preview.constituents.length > 0" class="made">
-          Opened:
+          {{ $t('shelf.ownForm.opened') }}
           <template v-for="(each, i) in preview.constituents" :key="each.id">
             <StitchMark :material-id="each.id" :size="15" /> {{ each.name.toLowerCase() }}
             <span class="figures">{{ figure(each.percent, 0) }} %</span

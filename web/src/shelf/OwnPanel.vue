@@ -6,6 +6,7 @@ import { answer, api } from '@/api/client'
 import type { OwnMaterial } from '@/api/types'
 import { say, sayProblem } from '@/frame/notices'
 import StitchMark from '@/material/StitchMark.vue'
+import { t } from '@/words'
 import OwnForm from './OwnForm.vue'
 import { useShelf } from './useShelf'
 
@@ -16,7 +17,7 @@ const editing = ref<OwnMaterial | 'new'>('new')
 const round = ref(0)
 const list = computed(() => own.data.value ?? [])
 const kindWords = (each: OwnMaterial) =>
-  each.facts.mix ? 'mix' : each.facts.soil ? 'garden soil' : 'from own facts'
+  each.facts.mix ? 'mix' : each.facts.soil ? t('shelf.ownPanel.gardenSoil') : t('shelf.ownPanel.fromOwnFacts')
 
 const edit = (what: OwnMaterial | 'new') => {
   editing.value = what
@@ -25,14 +26,14 @@ const edit = (what: OwnMaterial | 'new') => {
 const saved = async (name: string) => {
   edit('new')
   await refresh()
-  say(`${name} is on the list: blends and the shelf can name it.`)
+  say(t('shelf.ownPanel.isOnTheListBlends', { name }))
 }
 const remove = async (each: OwnMaterial) => {
   try {
     await answer(api.DELETE('/api/own-materials/{id}', { params: { path: { id: each.id } } }))
     edit('new')
     await refresh()
-    say(`${each.facts.name} is off the list. Blends that name it still do.`, async () => {
+    say(t('shelf.ownPanel.isOffTheListBlends', { name: each.facts.name }), async () => {
       await answer(api.POST('/api/own-materials/{id}/restore', { params: { path: { id: each.id } } }))
       await refresh()
     })
@@ -62,10 +63,15 @@ const remove = async (each: OwnMaterial) => {
         </li>
       </ul>
       <p v-if="own.data.value?.length === 0" class="soft">
-        Nothing of your own yet. A bought mix, soil from the garden or crushed tile can be a material like any
-        other.
+        {{ $t('shelf.ownPanel.nothingOfYourOwnYet') }}
       </p>
-      <Button v-if="editing !== 'new'" label="Another one" size="small" outlined @click="edit('new')" />
+      <Button
+        v-if="editing !== 'new'"
+        :label="$t('shelf.ownPanel.anotherOne')"
+        size="small"
+        outlined
+        @click="edit('new')"
+      />
     </aside>
     <OwnForm
       :key="round"

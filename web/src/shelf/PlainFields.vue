@@ -16,24 +16,40 @@ const natured = (nature: (typeof NATURES)[number]['value'], yes: boolean) => {
 
 <template>
   <div class="fields">
-    <SelectField v-model="model.matter" label="Most like" :options="MATTERS" input-id="own-matter" />
+    <SelectField
+      v-model="model.matter"
+      :label="$t('shelf.plainFields.mostLike')"
+      :options="MATTERS"
+      input-id="own-matter"
+    />
     <div class="line">
-      <NumberField v-model="model.fromMm" label="Grains from" unit="mm" input-id="own-from" />
-      <NumberField v-model="model.toMm" label="to" unit="mm" input-id="own-to" />
+      <NumberField
+        v-model="model.fromMm"
+        :label="$t('shelf.plainFields.grainsFrom')"
+        unit="mm"
+        input-id="own-from"
+      />
+      <NumberField v-model="model.toMm" :label="$t('shelf.plainFields.to')" unit="mm" input-id="own-to" />
       <NumberField
         v-model="model.gPerL"
-        label="Dry weight of a litre"
+        :label="$t('shelf.plainFields.dryWeightOfALitre')"
         unit="g"
         :decimals="0"
         optional
         input-id="own-weight"
       />
-      <NumberField v-model="model.ph" label="pH" :decimals="1" optional input-id="own-ph" />
+      <NumberField
+        v-model="model.ph"
+        :label="$t('shelf.plainFields.ph')"
+        :decimals="1"
+        optional
+        input-id="own-ph"
+      />
     </div>
     <div class="line">
       <NumberField
         v-model="model.drain.heightCm"
-        label="Drain test, height"
+        :label="$t('shelf.plainFields.drainTestHeight')"
         kind="length"
         :decimals="1"
         optional
@@ -41,7 +57,7 @@ const natured = (nature: (typeof NATURES)[number]['value'], yes: boolean) => {
       />
       <NumberField
         v-model="model.drain.airPercent"
-        label="Air"
+        :label="$t('shelf.plainFields.air')"
         unit="%"
         :decimals="1"
         optional
@@ -49,7 +65,7 @@ const natured = (nature: (typeof NATURES)[number]['value'], yes: boolean) => {
       />
       <NumberField
         v-model="model.drain.waterPercent"
-        label="Water"
+        :label="$t('shelf.plainFields.water')"
         unit="%"
         :decimals="1"
         optional
@@ -57,7 +73,7 @@ const natured = (nature: (typeof NATURES)[number]['value'], yes: boolean) => {
       />
     </div>
     <fieldset class="natures">
-      <legend>Cautions should know</legend>
+      <legend>{{ $t('shelf.plainFields.cautionsShouldKnow') }}</legend>
       <TickField
         v-for="nature in NATURES"
         :key="nature.value"

@@ -10,6 +10,7 @@ import MaterialPicker from '@/material/MaterialPicker.vue'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
+import { t } from '@/words'
 import { useShelf } from './useShelf'
 import { without } from './words'
 
@@ -89,12 +90,12 @@ const worthWords = computed(() => {
 const put = async () => {
   const { id, materialId, sold, amount, price } = line.value
   if (materialId === undefined) {
-    problem.value = 'Which material is it? Pick one from the list.'
+    problem.value = t('shelf.quickAdd.whichMaterialIsItPick')
     picker.value?.focus()
     return
   }
   if (amount === undefined) {
-    problem.value = `How much is it? Write a number of ${way.value?.unit ?? 'L'}.`
+    problem.value = t('shelf.quickAdd.howMuchIsItWrite', { way: way.value?.unit ?? 'L' })
     return
   }
   busy.value = true
@@ -135,7 +136,7 @@ defineExpose({ focus })
     <MaterialPicker
       :key="round"
       ref="picker"
-      label="Put on the shelf (a)"
+      :label="$t('shelf.quickAdd.putOnTheShelfA')"
       input-id="quick-material"
       keep
       quiet
@@ -144,28 +145,37 @@ defineExpose({ focus })
     />
     <NumberField
       v-model="line.amount"
-      label="Amount"
+      :label="$t('shelf.quickAdd.amount')"
       :unit="way?.unit ?? 'L'"
       optional
       input-id="quick-amount"
     />
-    <SelectField v-model="line.sold" label="Sold as" :options="soldOptions" input-id="quick-sold" />
+    <SelectField
+      v-model="line.sold"
+      :label="$t('shelf.quickAdd.soldAs')"
+      :options="soldOptions"
+      input-id="quick-sold"
+    />
     <NumberField
       v-if="swells"
       v-model="line.swell"
-      :label="line.sold === 'BRICK_KG' ? 'Litres from a kilogram' : 'Litres from a pressed litre'"
+      :label="
+        line.sold === 'BRICK_KG'
+          ? $t('shelf.quickAdd.litresFromAKilogram')
+          : $t('shelf.quickAdd.litresFromAPressedLitre')
+      "
       optional
       :placeholder="String(way?.usualSwell ?? '')"
       input-id="quick-swell"
     />
     <NumberField
       v-model="line.price"
-      label="Price"
+      :label="$t('shelf.quickAdd.price')"
       :unit="settings.currency"
       optional
       input-id="quick-price"
     />
-    <Button type="submit" label="Put it there" size="small" :disabled="busy" />
+    <Button type="submit" :label="$t('shelf.quickAdd.putItThere')" size="small" :disabled="busy" />
     <output class="worth figures" for="quick-amount quick-price">{{ worthWords }}</output>
     <p v-if="problem ?? worthProblem" class="wrong" role="alert">{{ problem ?? worthProblem }}</p>
   </form>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/words'
 import BuyPanel from './BuyPanel.vue'
 import FilesPanel from './FilesPanel.vue'
 import LotsPanel from './LotsPanel.vue'
@@ -7,18 +8,18 @@ import OwnPanel from './OwnPanel.vue'
 /** The shelf: what is at hand, what to buy, materials of the person's own, and files in and out. */
 defineProps<{ view: string }>()
 const VIEWS = [
-  { id: 'here', name: 'What is there' },
-  { id: 'buy', name: 'What to buy' },
-  { id: 'own', name: 'My own materials' },
-  { id: 'files', name: 'Files' },
+  { id: 'here', name: t('shelf.shelfPage.whatIsThere') },
+  { id: 'buy', name: t('shelf.shelfPage.whatToBuy') },
+  { id: 'own', name: t('shelf.shelfPage.myOwnMaterials') },
+  { id: 'files', name: t('shelf.shelfPage.nameFiles') },
 ]
 </script>
 
 <template>
   <main class="page shelf">
     <div class="page-head">
-      <h1>Shelf</h1>
-      <nav class="chapters" aria-label="Parts of the shelf">
+      <h1>{{ $t('shelf.shelfPage.shelf') }}</h1>
+      <nav class="chapters" :aria-label="$t('shelf.shelfPage.partsOfTheShelf')">
         <RouterLink
           v-for="each in VIEWS"
           :key="each.id"

@@ -13,27 +13,26 @@ defineProps<{ texture: OwnPreview['texture'] | undefined }>()
 <template>
   <div class="fields">
     <p class="soft">
-      Fill a jar to a third with soil, add water and a drop of soap, shake, let it stand. Measure the height
-      of what has settled three times.
+      {{ $t('shelf.soilFields.fillAJarToA') }}
     </p>
     <div class="line">
       <NumberField
         v-model="model.afterMinuteCm"
-        label="After a minute"
+        :label="$t('shelf.soilFields.afterAMinute')"
         kind="length"
         optional
         input-id="jar-minute"
       />
       <NumberField
         v-model="model.afterHoursCm"
-        label="After two hours"
+        :label="$t('shelf.soilFields.afterTwoHours')"
         kind="length"
         optional
         input-id="jar-hours"
       />
       <NumberField
         v-model="model.clearCm"
-        label="When the water is clear"
+        :label="$t('shelf.soilFields.whenTheWaterIsClear')"
         kind="length"
         optional
         input-id="jar-clear"
@@ -42,27 +41,36 @@ defineProps<{ texture: OwnPreview['texture'] | undefined }>()
     <div class="line">
       <NumberField
         v-model="model.organicPercent"
-        label="Organic matter by weight"
+        :label="$t('shelf.soilFields.organicMatterByWeight')"
         unit="%"
         optional
-        placeholder="2 to 5"
+        :placeholder="$t('shelf.soilFields.n2To5')"
         :decimals="1"
         input-id="jar-organic"
       />
-      <NumberField v-model="model.ph" label="pH" :decimals="1" optional input-id="jar-ph" />
+      <NumberField
+        v-model="model.ph"
+        :label="$t('shelf.soilFields.ph')"
+        :decimals="1"
+        optional
+        input-id="jar-ph"
+      />
     </div>
     <div v-if="texture" class="settled">
       <JarDrawing :sand="texture.sandPercent" :silt="texture.siltPercent" :clay="texture.clayPercent" />
       <div>
         <p class="texture">{{ texture.words }}</p>
         <p class="figures">
-          {{ figure(texture.sandPercent, 0) }} % sand<br />{{ figure(texture.siltPercent, 0) }} % silt<br />{{
-            figure(texture.clayPercent, 0)
-          }}
-          % clay
+          {{ $t('shelf.soilFields.sand', { texture: figure(texture.sandPercent, 0) }) }}<br />{{
+            $t('shelf.soilFields.silt', { texture: figure(texture.siltPercent, 0) })
+          }}<br />{{ $t('shelf.soilFields.clay', { texture: figure(texture.clayPercent, 0) }) }}
         </p>
         <p class="soft">
-          {{ texture.heavy ? 'Heavy: it wants much opening.' : 'Not heavy: mind that it holds water.' }}
+          {{
+            texture.heavy
+              ? $t('shelf.soilFields.heavyItWantsMuchOpening')
+              : $t('shelf.soilFields.notHeavyMindThatIt')
+          }}
         </p>
       </div>
     </div>

@@ -1,4 +1,5 @@
 import type { OwnFacts } from '@/api/types'
+import { t } from '@/words'
 import { drainOf, EMPTY_DRAIN, type Noted } from './measuring'
 import { without } from './words'
 
@@ -96,11 +97,11 @@ export const factsOf = (draft: OwnDraft): OwnFacts => {
 /** What is missing before anything can be worked out, in a sentence; nothing if enough is there. */
 export const missing = (draft: OwnDraft): string | undefined => {
   if (draft.kind === 'mix' && draft.mix.parts.length === 0) {
-    return 'Say what is in the mix: at least one material.'
+    return t('shelf.ownDraft.sayWhatIsInThe')
   }
   const heights = ['afterMinuteCm', 'afterHoursCm', 'clearCm', 'organicPercent', 'ph'] as const
   if (draft.kind === 'soil' && heights.some((each) => draft.soil[each] === undefined)) {
-    return 'Write the three heights, how much of it is organic matter, and the pH.'
+    return t('shelf.ownDraft.writeTheThreeHeightsHow')
   }
   return undefined
 }

@@ -2,6 +2,7 @@ import { computed, onBeforeUnmount, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
 import type { FileImport } from '@/api/types'
+import { t } from '@/words'
 
 const POLL_MS = 250
 const KEY = 'loose-knit.import'
@@ -35,8 +36,7 @@ export const useImport = (done: () => void) => {
       if (error instanceof Problem && error.status === 404) {
         forget()
         found.value = undefined
-        problem.value =
-          'The file that was being read is gone, since the server was started anew. Nothing of it was stored.'
+        problem.value = t('shelf.useImport.theFileThatWasBeing')
       } else {
         failed(error)
         timer = window.setTimeout(() => void look(id), 8 * POLL_MS)

@@ -1,31 +1,32 @@
 import type { OwnFacts } from '@/api/types'
+import { t } from '@/words'
 
 type Plain = NonNullable<OwnFacts['plain']>
 type Mix = NonNullable<OwnFacts['mix']>
 
 export const MATTERS: readonly { value: Plain['matter']; label: string }[] = [
-  { value: 'WOODY', label: 'woody pieces, like bark or shells' },
-  { value: 'FIBROUS', label: 'fibre or moss, like peat or coir' },
-  { value: 'RICH', label: 'rotted matter that feeds, like compost' },
-  { value: 'LIGHT_STONE', label: 'light porous grains, like perlite' },
-  { value: 'POROUS_STONE', label: 'porous stone or baked clay' },
-  { value: 'DENSE_STONE', label: 'solid stone or sand' },
+  { value: 'WOODY', label: t('shelf.words.woodyPiecesLikeBarkOr') },
+  { value: 'FIBROUS', label: t('shelf.words.fibreOrMossLikePeat') },
+  { value: 'RICH', label: t('shelf.words.rottedMatterThatFeedsLike') },
+  { value: 'LIGHT_STONE', label: t('shelf.words.lightPorousGrainsLikePerlite') },
+  { value: 'POROUS_STONE', label: t('shelf.words.porousStoneOrBakedClay') },
+  { value: 'DENSE_STONE', label: t('shelf.words.solidStoneOrSand') },
 ]
 
 export const CERTAINTIES: readonly { value: Mix['certainty']; label: string }[] = [
-  { value: 'KNOWN', label: 'known' },
-  { value: 'ESTIMATED', label: 'estimated' },
-  { value: 'UNKNOWN', label: 'guessed' },
+  { value: 'KNOWN', label: t('shelf.words.known') },
+  { value: 'ESTIMATED', label: t('shelf.words.estimated') },
+  { value: 'UNKNOWN', label: t('shelf.words.guessed') },
 ]
 
 /** What cautions should know about a material of the person's own. */
 export const NATURES: readonly { value: NonNullable<Plain['natures']>[number]; label: string }[] = [
-  { value: 'FED', label: 'fertiliser is in it' },
-  { value: 'LIMY', label: 'limy (it fizzes in vinegar)' },
-  { value: 'SALTY', label: 'salty' },
-  { value: 'RICH', label: 'feeds by rotting' },
-  { value: 'PEAT', label: 'peat is in it' },
-  { value: 'FLOATS', label: 'floats' },
+  { value: 'FED', label: t('shelf.words.fertiliserIsInIt') },
+  { value: 'LIMY', label: t('shelf.words.limyItFizzesInVinegar') },
+  { value: 'SALTY', label: t('shelf.words.salty') },
+  { value: 'RICH', label: t('shelf.words.feedsByRotting') },
+  { value: 'PEAT', label: t('shelf.words.peatIsInIt') },
+  { value: 'FLOATS', label: t('shelf.words.floats') },
 ]
 
 /** An id for something of the person's own: from its name, with a few letters by chance so that none is met twice. */

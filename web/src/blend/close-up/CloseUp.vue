@@ -96,7 +96,7 @@ const ask = () => {
       ink: '#17211d',
     },
     kinds: kinds.value.map((kind) => ({ ...kind })),
-    still: window.matchMedia('(prefers-reduced-motion: reduce)').matches,
+    still: window.matchMedia(t('blend.closeUp.closeUp.prefersReducedMotionReduce')).matches,
   }
   told.value = undefined
   if (handedOver) {

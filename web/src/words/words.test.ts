@@ -1,0 +1,65 @@
+import { readdirSync, readFileSync, statSync } from 'node:fs'
+import { join } from 'node:path'
+import { mount } from '@vue/test-utils'
+import { afterEach, describe, expect, it } from 'vitest'
+import SwatchChart from '@/blend/SwatchChart.vue'
+import en from './en.json'
+import { t, words } from '.'
+
+const sources = (folder: string): string[] =>
+  readdirSync(folder).flatMap((name) => {
+    const path = join(folder, name)
+    if (statSync(path).isDirectory()) {
+      return name === 'generated' || name === 'words' ? [] : sources(path)
+    }
+    return /\.(vue|ts)$/.test(name) && !name.endsWith('.test.ts') ? [readFileSync(path, 'utf8')] : []
+  })
+const keys = (node: object, before = ''): string[] =>
+  Object.entries(node).flatMap(([name, value]) =>
+    typeof value === 'string' ? [before + name] : keys(value as object, `${before}${name}.`),
+  )
+
+describe('messages', () => {
+  const all = sources('src').join('\n')
+  const named = new Set([...all.matchAll(/'([a-zA-Z]+(?:\.[\w]+)+)'/g)].map((match) => match[1]))
+  const begun = [...all.matchAll(/`([a-zA-Z]+(?:\.[\w]+)*\.)\$\{/g)].map((match) => match[1] as string)
+
+  it('are all spoken somewhere', () => {
+    const silent = keys(en).filter((key) => !named.has(key) && !begun.some((start) => key.startsWith(start)))
+    expect(silent).toEqual([])
+  })
+
+  it('are all there for what is named in part', () => {
+    for (const start of begun.filter((each) => each.split('.')[0]! in en)) {
+      expect(
+        keys(en).some((key) => key.startsWith(start)),
+        start,
+      ).toBe(true)
+    }
+  })
+
+  it('know one from many', () => {
+    expect(t('blend.rows.scoops', { n: '1' }, 1)).toBe('1 scoop')
+    expect(t('blend.rows.scoops', { n: '2.5' }, 2.5)).toBe('2.5 scoops')
+    expect(t('blend.paste.asks', { n: 1 }, 1)).toBe('1 line wants a look.')
+  })
+
+  describe('in another language', () => {
+    afterEach(() => {
+      words.global.locale.value = 'en'
+    })
+
+    it('are another file of the same shape', () => {
+      words.global.setLocaleMessage(
+        'xx' as 'en',
+        { blend: { swatch: { spoken: '∑ {shares}' } } } as typeof en,
+      )
+      words.global.locale.value = 'xx' as 'en'
+      const wrapper = mount(SwatchChart, {
+        props: { rows: [{ materialId: 'peat', name: 'Torf' }], shares: [1] },
+      })
+      // what is not translated yet is said in English
+      expect(wrapper.attributes('aria-label')).toBe('∑ 100 % Torf')
+    })
+  })
+})
