@@ -38,4 +38,38 @@ describe('history', () => {
     history.undo()
     expect(history.undo()).toBe(7)
   })
+
+  it('counts a gesture as one step', () => {
+    const history = new History(0)
+    history.push(1, 'drag')
+    history.push(2, 'drag')
+    history.push(3, 'drag')
+    expect(history.undo()).toBe(0)
+    history.push(4, 'drag')
+    history.push(5, 'other')
+    expect(history.undo()).toBe(4)
+  })
+
+  it('goes on after a reload if it stands where it stood', () => {
+    const history = new History('a')
+    history.push('b')
+    history.push('c')
+    history.undo()
+    const again = new History('b')
+    expect(again.goOn(history.kept())).toBe(true)
+    expect(again.redo()).toBe('c')
+    expect(again.undo()).toBe('b')
+    expect(again.undo()).toBe('a')
+    expect(new History('z').goOn(history.kept())).toBe(false)
+    expect(new History('z').goOn('not json')).toBe(false)
+    expect(new History('z').goOn(null)).toBe(false)
+  })
+
+  it('keeps only what lies near', () => {
+    const history = new History(0, 500)
+    Array.from({ length: 300 }, (_, i) => history.push(i + 1))
+    const again = new History(300)
+    expect(again.goOn(history.kept(60))).toBe(true)
+    expect(Array.from({ length: 80 }, () => again.undo()).at(-1)).toBe(241)
+  })
 })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { knit, OPEN, stitchCounts } from './swatch'
+import { edges, knit, knitThrough, OPEN, stitchCounts } from './swatch'
 
 describe('swatch', () => {
   it('gives a stitch to the largest remainders until a hundred are knitted', () => {
@@ -22,5 +22,36 @@ describe('swatch', () => {
       const sum = parts.reduce((a, b) => a + b, 0)
       expect(knit(parts.map((part) => part / sum)), `seed ${seed}`).toHaveLength(100)
     }
+  })
+
+  it('knits through with the same stitches, spread evenly', () => {
+    const shares = [0.5, 0.3, 0.15]
+    const through = knitThrough(shares)
+    const count = (chart: number[], row: number) => chart.filter((each) => each === row).length
+    for (const row of [0, 1, 2, OPEN]) {
+      expect(count(through, row)).toBe(count(knit(shares), row))
+    }
+    // every quarter of the chart has about its share of the first material
+    for (const [fromX, fromY] of [
+      [0, 0],
+      [5, 0],
+      [0, 5],
+      [5, 5],
+    ] as const) {
+      const quarter = through.filter((_, place) => {
+        const [x, y] = [place % 10, Math.floor(place / 10)]
+        return x >= fromX && x < fromX + 5 && y >= fromY && y < fromY + 5
+      })
+      expect(count(quarter, 0)).toBeGreaterThan(8)
+      expect(count(quarter, 0)).toBeLessThan(18)
+    }
+  })
+
+  it('knows where one row ends and the next begins', () => {
+    expect(edges([0.5, 0.3, 0.2])).toEqual([
+      { row: 0, place: 50 },
+      { row: 1, place: 80 },
+    ])
+    expect(edges([1])).toEqual([])
   })
 })

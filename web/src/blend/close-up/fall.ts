@@ -20,17 +20,17 @@ interface Ball extends Lying {
 }
 
 const STEP = 1 / 60
-const GRAVITY = 700
+const GRAVITY = 320
 const DRAG = 0.985
 /** How much of a touching grain's way is taken by rubbing. */
 const RUB = 0.35
-const ROUNDS = 8
+const ROUNDS = 14
 const MOST_STEPS = 420
 /** A grain that moves less than this in a step lies [mm]. */
 const LIES = 0.03
 const QUIET_STEPS = 12
 /** Part of an overlap that is mended at a time, so that nothing trembles. */
-const MEND = 0.45
+const MEND = 0.6
 
 export class Fall {
   private balls: Ball[] = []
@@ -70,7 +70,7 @@ export class Fall {
         lastY: y,
         angle: flat ? (grain.turn - Math.PI) * 0.22 : grain.turn,
         radius,
-        mass: radius * radius,
+        mass: radius,
         touched: false,
       }
     })

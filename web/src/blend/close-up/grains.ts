@@ -34,7 +34,7 @@ export interface Chosen {
 
 const STRATA = 10
 /** More is poured than the section takes, so that its top is out of sight. */
-const SPARE = 1.4
+const SPARE = 1.08
 /** Share of a section that solid grains fill when they have come to rest; by eye. */
 const SOLID = 0.86
 const BROADNESS: Record<Shape, number> = { ROUND: 0.92, ANGULAR: 0.78, FLAKE: 0.36, STRAND: 0.12, CRUMB: 0.8 }
