@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Brief, Proposal, Recipe, Remedy, WayOut } from '@/api/types'
 import CautionList from '@/caution/CautionList.vue'
@@ -18,6 +18,7 @@ import ContradictionList from '@/need/ContradictionList.vue'
 import SavedBriefs from '@/need/SavedBriefs.vue'
 import TargetList from '@/need/TargetList.vue'
 import { useFollows } from '@/need/useFollows'
+import { usePlants } from '@/need/usePlants'
 import ReadingsPanel from '@/reading/ReadingsPanel.vue'
 import { useEvaluation } from '@/reading/useEvaluation'
 import { t } from '@/words'
@@ -40,7 +41,8 @@ const props = defineProps<{ id: string }>()
 const router = useRouter()
 const route = useRoute()
 const settings = useSettings()
-const { materialName } = useMaterials()
+const { materialName, loading: materialsLoading } = useMaterials()
+const { loading: plantsLoading } = usePlants()
 const bench = useBench(props.id)
 const onBench = bench.bench
 const work = useBlendWork(props.id, bench)
@@ -104,6 +106,23 @@ const versionWords = computed(() => {
 const { follows, moved } = useFollows(
   () => (onBench.value?.recipe.parts.length === 0 ? onBench.value.brief : undefined),
   () => evaluation.value,
+)
+
+/** Everything appears at once, so that nothing moves under the eye. */
+const ready = ref(false)
+const stopWaiting = watch(
+  () =>
+    onBench.value !== undefined &&
+    !materialsLoading.value &&
+    !plantsLoading.value &&
+    (follows.value ?? problem.value) !== undefined,
+  (all) => {
+    if (all) {
+      ready.value = true
+      void nextTick(() => stopWaiting())
+    }
+  },
+  { immediate: true },
 )
 
 const removed = (gone: string) => {
@@ -243,6 +262,11 @@ useKeys({
       <RouterLink to="/blends">{{ $t('blend.page.back') }}</RouterLink>
     </p>
   </main>
+  <main v-else-if="!ready" class="bench" aria-busy="true">
+    <section v-for="zone in 3" :key="zone" :class="{ mix: zone === 2 }">
+      <div v-for="i in 5" :key="i" class="skeleton" style="height: 100px; margin-bottom: 14px" />
+    </section>
+  </main>
   <main v-else class="bench">
     <section class="brief-side" :aria-label="$t('blend.page.brief')">
       <h1>
@@ -256,11 +280,8 @@ useKeys({
         }}</span>
       </p>
       <p v-if="bench.problem.value" class="say harm" role="alert">{{ bench.problem.value }}</p>
-      <template v-if="onBench">
-        <BriefSentence v-model="brief" />
-        <p class="saved"><SavedBriefs v-model="brief" @undo="bench.undo" /></p>
-      </template>
-      <div v-else class="skeleton" style="height: 200px" />
+      <BriefSentence v-model="brief" />
+      <p class="saved"><SavedBriefs v-model="brief" @undo="bench.undo" /></p>
       <ContradictionList :contradictions="follows?.contradictions ?? []" @way="takeWay" />
       <TargetList :targets="follows?.targets ?? []" :moved="moved" />
       <p class="end">

@@ -160,18 +160,18 @@ useKeys({
         </div>
         <ul class="choices taps">
           <li v-for="(each, i) in buttons" :key="each.id">
-            <button
-              type="button"
-              :class="{ in: countOf(each.id) > 0 }"
-              :aria-label="$t('blend.count.tap', { name: each.name, scoops: scoops(countOf(each.id)) })"
-              @click="tap(each.id)"
-            >
+            <button type="button" :class="{ in: countOf(each.id) > 0 }" @click="tap(each.id)">
               <StitchMark :material-id="each.id" :size="38" />
               <span class="what">
                 <b>{{ each.name }}</b>
                 <small class="soft">{{ each.grade }}</small>
               </span>
-              <span class="figures">{{ countOf(each.id) > 0 ? figure(countOf(each.id), 2, true) : '' }}</span>
+              <span class="figures"
+                ><template v-if="countOf(each.id) > 0"
+                  >{{ figure(countOf(each.id), 2, true)
+                  }}<span class="visually-hidden">{{ $t('blend.count.sofarInIt') }}</span></template
+                ></span
+              >
               <kbd v-if="i < 9" aria-hidden="true">{{ i + 1 }}</kbd>
             </button>
           </li>

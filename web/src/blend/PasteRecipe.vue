@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import Select from 'primevue/select'
 import Textarea from 'primevue/textarea'
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Pot, Recipe, WrittenRecipe } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
@@ -18,7 +18,10 @@ const props = defineProps<{ pot: Pot | undefined; pasted: string }>()
 const open = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{ take: [recipe: Recipe] }>()
 const settings = useSettings()
-const kept = useKept<{ text: string }>('loose-knit.written', { text: '' })
+const kept = useKept<{ text: string; chosen: Record<string, string> }>('loose-knit.written', {
+  text: '',
+  chosen: {},
+})
 watch(
   () => props.pasted,
   (text) => {
@@ -39,16 +42,21 @@ const { answer: understood, problem } = useAnswered(
   (body, signal) => answer(api.POST('/api/recipes/read', { body, signal })),
 )
 const read = computed<WrittenRecipe | undefined>(() => (asked.value ? understood.value : undefined))
-const SKIP = ''
+const SKIP = 'skip'
 /** What the person chose for lines that were not clear, by what was written. */
-const chosen = ref<Record<string, string>>({})
+const chosen = computed({
+  get: () => kept.value.chosen,
+  set: (value) => (kept.value.chosen = value),
+})
 /** What nobody knows is left out until somebody chooses. */
 const idOf = (line: WrittenRecipe['lines'][number]) =>
   chosen.value[line.typed] ?? (line.known ? line.choices[0]?.id : undefined) ?? SKIP
 const asks = computed(
   () => (read.value?.lines ?? []).filter((line) => !line.certain && !(line.typed in chosen.value)).length,
 )
-const recipe = computed(() => (read.value ? takenOver(read.value, idOf) : undefined))
+const recipe = computed(() =>
+  read.value ? takenOver(read.value, (line) => (idOf(line) === SKIP ? '' : idOf(line))) : undefined,
+)
 const sum = computed(() =>
   recipe.value?.measure === 'PERCENT' ? recipe.value.parts.reduce((all, part) => all + part.amount, 0) : 100,
 )
@@ -85,7 +93,7 @@ const take = () => {
             <span class="typed">{{ line.typed }}</span>
             <span class="figures">{{ figure(line.amount, 2, true) }} {{ unit(line) }}</span>
             <span class="taken">
-              <StitchMark v-if="idOf(line)" :material-id="idOf(line)" :size="20" />
+              <StitchMark v-if="idOf(line) !== SKIP" :material-id="idOf(line)" :size="20" />
               <Select
                 :model-value="idOf(line)"
                 :options="[...line.choices, { id: SKIP, name: $t('blend.paste.skip') }]"

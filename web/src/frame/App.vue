@@ -60,7 +60,10 @@ useKeys({
 
 <template>
   <ThreadNav @settings="showSettings = true" @keys="showKeys = true" @find="finding = true" />
-  <RouterView />
+  <RouterView v-slot="{ Component, route: shown }">
+    <!-- another blend or batch is another page -->
+    <component :is="Component" :key="String(shown.params.id ?? '')" />
+  </RouterView>
   <NoticeList />
   <FinderDialog v-model:open="finding" @settings="showSettings = true" @keys="showKeys = true" />
   <Dialog

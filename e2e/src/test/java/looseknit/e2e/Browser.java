@@ -34,6 +34,15 @@ final class Browser implements AutoCloseable {
     private final List<String> errors = new ArrayList<>();
 
     Browser(final int width, final int height) {
+        this(width, height, false);
+    }
+
+    /** A screen that is touched. */
+    static Browser touched(final int width, final int height) {
+        return new Browser(width, height, true);
+    }
+
+    private Browser(final int width, final int height, final boolean touched) {
         PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -46,6 +55,7 @@ final class Browser implements AutoCloseable {
                 .setViewportSize(width, height)
                 .setLocale("en-GB")
                 .setTimezoneId("UTC")
+                .setHasTouch(touched)
                 .setReducedMotion(ReducedMotion.REDUCE));
         context.setDefaultTimeout(40_000);
         context.onRequest(request -> requests.add(request.url()));

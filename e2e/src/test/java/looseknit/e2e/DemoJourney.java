@@ -177,6 +177,12 @@ class DemoJourney {
         views.put("blend-layers", fern + "layers");
         views.put("blend-standing", fern + "standing");
         views.put("blend-chance", fern + "chance");
+        views.put("blend-pots", blend + "/closer/pots");
+        views.put("blend-count", blend + "/count");
+        views.put("blend-versions", blend + "/versions");
+        views.put(
+                "blends-beside",
+                "/blends/beside?with=%1$s,%1$s@1".formatted(blend.substring(blend.lastIndexOf('/') + 1)));
         views.put("blend-find", blend + "?find");
         views.put("blends-share", "/blends/share");
         views.put("batches", "/batches");
