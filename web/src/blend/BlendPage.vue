@@ -351,6 +351,11 @@ useKeys({
               </button>
             </span>
           </div>
+          <nav class="closer" :aria-label="$t('blend.closer.nav')">
+            <RouterLink v-for="view in CLOSER" :key="view" :to="`/blends/${id}/closer/${view}`">{{
+              $t(`blend.closer.${view}`)
+            }}</RouterLink>
+          </nav>
         </div>
       </div>
       <OneMoreTable
@@ -361,11 +366,6 @@ useKeys({
         @step="step"
         @swap="swap"
       />
-      <nav class="closer" :aria-label="$t('blend.closer.nav')">
-        <RouterLink v-for="view in CLOSER" :key="view" :to="`/blends/${id}/closer/${view}`">{{
-          $t(`blend.closer.${view}`)
-        }}</RouterLink>
-      </nav>
       <CautionList :cautions="evaluation?.cautions ?? []" />
     </section>
 

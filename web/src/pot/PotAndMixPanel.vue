@@ -91,6 +91,7 @@ table {
   border-spacing: 6px;
   margin: -6px;
   min-width: 760px;
+  width: 100%;
   table-layout: fixed;
   /* so that fields can fill their rows */
   height: 1px;

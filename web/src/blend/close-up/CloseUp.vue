@@ -133,8 +133,18 @@ onMounted(async () => {
     resized.observe(box.value)
   }
 })
-watch([kinds, widthMm, () => kept.value.state, () => settings.night], () => ask(), { flush: 'post' })
+/** The drawing waits until the hand rests, so that it never keeps the readings waiting. */
+const AFTER_MS = 320
+let timer: number | undefined
+const askSoon = () => {
+  told.value = undefined
+  window.clearTimeout(timer)
+  timer = window.setTimeout(ask, AFTER_MS)
+}
+watch(kinds, askSoon, { flush: 'post' })
+watch([widthMm, () => kept.value.state, () => settings.night], ask, { flush: 'post' })
 onBeforeUnmount(() => {
+  window.clearTimeout(timer)
   resized?.disconnect()
   worker?.terminate()
 })

@@ -23,12 +23,14 @@ final class App implements AutoCloseable {
 
     private final Path data;
     private final boolean demo;
+    private final boolean measured;
     private final int port;
     private Process process;
 
-    private App(final Path data, final boolean demo) throws IOException {
+    private App(final Path data, final boolean demo, final boolean measured) throws IOException {
         this.data = data;
         this.demo = demo;
+        this.measured = measured;
         try (ServerSocket socket = new ServerSocket(0)) {
             this.port = socket.getLocalPort();
         }
@@ -36,14 +38,21 @@ final class App implements AutoCloseable {
 
     /** Starts with a store of its own. */
     static App start(final Path data) throws IOException, InterruptedException {
-        final App app = new App(data, false);
+        final App app = new App(data, false, false);
         app.launch();
         return app;
     }
 
     /** Starts with the demo's data. */
     static App startDemo(final Path data) throws IOException, InterruptedException {
-        final App app = new App(data, true);
+        final App app = new App(data, true, false);
+        app.launch();
+        return app;
+    }
+
+    /** Starts with the demo's data and compiles as in daily use: slower to start, quicker once it runs. */
+    static App startMeasured(final Path data) throws IOException, InterruptedException {
+        final App app = new App(data, true, true);
         app.launch();
         return app;
     }
@@ -72,7 +81,7 @@ final class App implements AutoCloseable {
         final List<String> command = new ArrayList<>(List.of(
                 ProcessHandle.current().info().command().orElse("java"),
                 "-Xmx256m",
-                "-XX:TieredStopAtLevel=1",
+                measured ? "-XX:+TieredCompilation" : "-XX:TieredStopAtLevel=1",
                 "-XX:SharedArchiveFile=" + Path.of(jar()).resolveSibling("app.jsa"),
                 "-Xshare:auto",
                 "-Xlog:cds=off",
