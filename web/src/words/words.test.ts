@@ -30,7 +30,7 @@ describe('messages', () => {
   })
 
   it('are all there for what is named in part', () => {
-    for (const start of begun.filter((each) => each.split('.')[0]! in en)) {
+    for (const start of begun.filter((each) => (each.split('.')[0] ?? '') in en)) {
       expect(
         keys(en).some((key) => key.startsWith(start)),
         start,

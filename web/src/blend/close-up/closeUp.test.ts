@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { draw, wetted } from './draw'
 import { Fall } from './fall'
-import { chance, chooseGrains, type GrainKind, outline, sizeAt } from './grains'
+import { chance, chooseGrains, type Grain, type GrainKind, outline, sizeAt } from './grains'
 import { scaleBar, scoopWidth, sectionWidth } from './section'
 
 const bark: GrainKind = {
@@ -47,7 +47,7 @@ describe('grains of a close-up', () => {
   })
 
   it('have an outline of their own length', () => {
-    const grain = chooseGrains([bark], 60, 40).grains[0]!
+    const grain = chooseGrains([bark], 60, 40).grains[0] as Grain
     const across = outline(grain).map(([x]) => x)
     expect(Math.max(...across) - Math.min(...across)).toBeGreaterThan(0.6 * grain.long)
     expect(Math.max(...across) - Math.min(...across)).toBeLessThan(1.4 * grain.long)
@@ -95,7 +95,9 @@ describe('the fall', () => {
     fall.rest()
     const moved = fall.lying
       .filter(({ grain }) => before.has(grain.key))
-      .map(({ grain, x, y }) => Math.hypot(x - before.get(grain.key)!.x, y - before.get(grain.key)!.y))
+      .map(({ grain, x, y }) =>
+        Math.hypot(x - (before.get(grain.key)?.x ?? NaN), y - (before.get(grain.key)?.y ?? NaN)),
+      )
       .sort((a, b) => a - b)
     expect(moved[Math.floor(moved.length / 2)]).toBeLessThan(3)
   })
@@ -140,7 +142,7 @@ describe('the section', () => {
       water: '#00f',
       ink: '#000',
     }
-    const grain = chooseGrains([bark], 60, 40).grains[0]!
+    const grain = chooseGrains([bark], 60, 40).grains[0] as Grain
     draw(
       pen,
       600,
