@@ -28,7 +28,7 @@ import DoseList from './DoseList.vue'
 import OneMoreTable from './OneMoreTable.vue'
 import PasteRecipe from './PasteRecipe.vue'
 import { withRemedy, withWayOut } from './proposals'
-import { changeBy, moveEdge, moveRow, removeRow, setAmount } from './recipe'
+import { changeBy, giveTo, moveEdge, moveRow, removeRow, setAmount } from './recipe'
 import RecipeRows from './RecipeRows.vue'
 import ScoopChoice from './ScoopChoice.vue'
 import SwatchPanel from './SwatchPanel.vue'
@@ -203,8 +203,8 @@ const onRow = (act: (row: number) => void) => () => {
 const step = (row: number, by: number) => {
   recipe.value = changeBy(recipe.value, row, by)
 }
-const swap = (giving: number, taking: number) => {
-  recipe.value = changeBy(changeBy(recipe.value, giving, -1), taking, 1)
+const swap = (giving: number, taking: number, amount: number) => {
+  recipe.value = giveTo(recipe.value, giving, taking, amount)
 }
 const digit = (value: number) =>
   onRow((row) => {

@@ -12,7 +12,10 @@ import { t } from '@/words'
 
 /** What one step more or less of each material, or one in place of another, would do to each reading. A row takes the step. */
 const props = defineProps<{ evaluation: Evaluation; asked: Asked; chosen: number }>()
-const emit = defineEmits<{ step: [row: number, by: number]; swap: [giving: number, taking: number] }>()
+const emit = defineEmits<{
+  step: [row: number, by: number]
+  swap: [giving: number, taking: number, amount: number]
+}>()
 const { materialName } = useMaterials()
 type Way = 'more' | 'less' | 'swap'
 const way = ref<Way>('more')
@@ -81,7 +84,7 @@ const length = (step: Step, quality: string) => {
 }
 const take = (step: Step) =>
   way.value === 'swap'
-    ? emit('swap', giving.value, step.row)
+    ? emit('swap', giving.value, step.row, step.step)
     : emit('step', step.row, way.value === 'more' ? 1 : -1)
 const title = computed(() => t(`blend.step.title.${way.value}`))
 </script>

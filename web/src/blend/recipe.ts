@@ -72,6 +72,14 @@ export const splitRow = (recipe: Recipe, row: number, materialId: string): Recip
     : withParts(kept, kept.parts.toSpliced(row + 1, 0, { materialId, amount: half }))
 }
 
+/** Gives so much of one row to another. */
+export const giveTo = (recipe: Recipe, giving: number, taking: number, amount: number): Recipe =>
+  setAmount(
+    setAmount(recipe, giving, (recipe.parts[giving]?.amount ?? 0) - amount),
+    taking,
+    (recipe.parts[taking]?.amount ?? 0) + amount,
+  )
+
 /** Parts that an edge between stitches can be set to: quarters. */
 const EDGE_STEP = 0.25
 

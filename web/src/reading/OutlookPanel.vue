@@ -149,10 +149,12 @@ const seconds = computed(() => {
         :y-min="0"
         :y-max="100"
         :decimals="0"
-        :wanted="{ from: 10, to: 50, words: $t('reading.outlook.easy') }"
+        :wanted="{ from: outlook.easyFromCm, to: outlook.easyToCm, words: $t('reading.outlook.easy') }"
         wanted-across
       />
-      <p class="soft">{{ $t('reading.outlook.curveWords') }}</p>
+      <p v-if="outlook" class="soft">
+        {{ $t('reading.outlook.curveWords', { from: outlook.easyFromCm, to: outlook.easyToCm }) }}
+      </p>
     </section>
     <section aria-labelledby="outlook-food">
       <h2 id="outlook-food">{{ $t('reading.outlookPanel.foodSetFree') }}</h2>

@@ -2041,6 +2041,10 @@ export interface components {
             curve: components["schemas"]["HeldBody"][];
             drying: components["schemas"]["DryBody"][];
             /** Format: double */
+            easyFromCm: number;
+            /** Format: double */
+            easyToCm: number;
+            /** Format: double */
             leastAirPercent: number;
             months: components["schemas"]["MonthBody"][];
             partings: string[];

@@ -24,10 +24,10 @@ public record Fill(int count, Pot pot, double rootBallLitres) {
      * A heap that was mixed without any pot in mind: as one round pot that takes it all.
      *
      * @param recipe what it was mixed by
-     * @param looseLitres loose volumes that went in, added up [L], 0.01 to 900
+     * @param looseLitres loose volumes that went in, added up [L], 0.01 to 800
      */
     public static Fill heap(final Recipe recipe, final double looseLitres) {
-        within("looseLitres", looseLitres, 0.01, 900, "L");
+        within("looseLitres", looseLitres, 0.01, 800, "L");
         final double settled = looseLitres * Ingredients.of(recipe).mix(recipe).yield();
         final Pot ordinary = Pot.ordinary(20, PotWall.PLASTIC);
         final double toRim = settled * ordinary.litresToRim() / ordinary.mixLitres();

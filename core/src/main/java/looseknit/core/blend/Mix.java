@@ -189,9 +189,15 @@ public final class Mix {
         return capped(held, waterPorosity, shrinkage);
     }
 
+    /** Suction from which water counts as easily used [cm]; De Boodt and Verdonck (1972), from memory. */
+    public static final double EASY_FROM_CM = 10;
+
+    /** Suction up to which water counts as easily used [cm]; De Boodt and Verdonck (1972), from memory. */
+    public static final double EASY_TO_CM = 50;
+
     /** Easily available water: held between 10 and 50 cm of suction [vol/vol]. */
     public double easilyAvailableWater() {
-        return waterAt(10) - waterAt(50);
+        return waterAt(EASY_FROM_CM) - waterAt(EASY_TO_CM);
     }
 
     /** Water buffering capacity: held between 50 and 100 cm of suction [vol/vol]. */

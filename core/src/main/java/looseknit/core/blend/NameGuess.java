@@ -43,8 +43,6 @@ final class NameGuess {
             Map.entry("stones", "gravel"),
             Map.entry("dolomitic", "dolomite"),
             Map.entry("sulphur", "sulfur"),
-            Map.entry("charcoals", "charcoal"),
-            Map.entry("ash", "ash"),
             Map.entry("soil", "potting"));
 
     private NameGuess() {}

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -84,8 +85,8 @@ public final class RecipeReader {
                 .map(each -> NameGuess.of(each.name(), things, MOST_CHOICES))
                 .toList();
         final boolean percent = amounts.stream().anyMatch(each -> each.unit().kind() == Kind.PERCENT);
-        final Scale scale = Scale.of(amounts, guesses, scoopLitres);
-        scale.note(percent, notes);
+        final Scale scale = scale(amounts, guesses);
+        notes.addAll(scale.notes(percent, amounts));
         final List<Line> lines = new ArrayList<>();
         double sum = 0;
         for (int i = 0; i < amounts.size(); i++) {
@@ -245,6 +246,46 @@ public final class RecipeReader {
         return Math.min(100, Math.round(gPerL * 100) / 100.0);
     }
 
+    /** The scale of a recipe: one part is one of the largest unit of volume in it; weights count as litres. */
+    private Scale scale(final List<WrittenAmount> amounts, final List<Guess> guesses) {
+        double unit = 0;
+        double total = 0;
+        String word = "";
+        for (int i = 0; i < amounts.size(); i++) {
+            final Optional<Material> material = material(guesses.get(i));
+            if (material.isEmpty()) {
+                continue;
+            }
+            final WrittenAmount.Unit written = amounts.get(i).unit();
+            final boolean volume = written.kind() == Kind.VOLUME;
+            final double size = volume ? written.size() : written.kind() == Kind.MASS ? 1 : 0;
+            if (size > unit) {
+                unit = size;
+                word = volume ? written.word() : "litres";
+            }
+            total += litres(amounts.get(i), material.get(), scoopLitres);
+        }
+        return new Scale(unit, unit > 0 ? total : 0, scoopLitres, word);
+    }
+
+    /** The material that a guess means first; none for a dose, or where nothing comes near. */
+    private Optional<Material> material(final Guess guess) {
+        return guess.candidates().stream()
+                .filter(each -> !isDose(guess) && !each.dose())
+                .findFirst()
+                .flatMap(each -> book.material(each.id()));
+    }
+
+    private static double litres(final WrittenAmount amount, final Material material, final double scoopLitres) {
+        return amount.value()
+                * switch (amount.unit().kind()) {
+                    case VOLUME -> amount.unit().size();
+                    case HANDFUL -> HANDFUL_LITRES;
+                    case MASS -> amount.unit().size() / material.physics().bulkDensityGPerL();
+                    default -> scoopLitres;
+                };
+    }
+
     /** Gives what is called the rest its share. */
     private static List<Line> withRest(
             final List<Line> lines, final List<WrittenAmount> amounts, final boolean percent, final double sum) {
@@ -300,73 +341,35 @@ public final class RecipeReader {
      *
      * @param unitLitres litres of one part; 0 if nothing is written as a volume
      * @param totalLitres all the materials together [L]; 0 if parts stay parts
+     * @param scoopLitres the person's own scoop [L]
      * @param word what one part is
      */
-    private record Scale(double unitLitres, double totalLitres, double scoopLitres, String word, boolean mixed) {
+    private record Scale(double unitLitres, double totalLitres, double scoopLitres, String word) {
 
-        static Scale of(final List<WrittenAmount> amounts, final List<Guess> guesses, final double scoopLitres) {
-            double unit = 0;
-            double total = 0;
-            String word = "";
-            boolean others = false;
-            for (int i = 0; i < amounts.size(); i++) {
-                if (isDose(guesses.get(i))) {
-                    continue;
-                }
-                final WrittenAmount amount = amounts.get(i);
-                if (amount.unit().kind() == Kind.VOLUME || amount.unit().kind() == Kind.MASS) {
-                    final double size =
-                            amount.unit().kind() == Kind.VOLUME ? amount.unit().size() : 1;
-                    if (size > unit) {
-                        unit = size;
-                        word = amount.unit().kind() == Kind.VOLUME
-                                ? amount.unit().word()
-                                : "litres";
-                    }
-                } else if (amount.said()) {
-                    others = true;
-                }
-            }
-            if (unit > 0) {
-                for (int i = 0; i < amounts.size(); i++) {
-                    if (!isDose(guesses.get(i))) {
-                        total += litres(amounts.get(i), scoopLitres);
-                    }
-                }
-            }
-            return new Scale(unit, total, scoopLitres, word, unit > 0 && others);
-        }
-
-        private static double litres(final WrittenAmount amount, final double scoopLitres) {
-            return switch (amount.unit().kind()) {
-                case VOLUME -> amount.value() * amount.unit().size();
-                case HANDFUL -> amount.value() * HANDFUL_LITRES;
-                case MASS -> 0;
-                default -> amount.value() * scoopLitres;
-            };
+        private double litres(final WrittenAmount amount, final Material material) {
+            return RecipeReader.litres(amount, material, scoopLitres);
         }
 
         double parts(final WrittenAmount amount, final Material material) {
-            if (unitLitres == 0) {
-                return amount.value();
-            }
-            final double litres = amount.unit().kind() == Kind.MASS
-                    ? amount.value() * amount.unit().size() / material.physics().bulkDensityGPerL()
-                    : litres(amount, scoopLitres);
-            return litres / unitLitres;
+            return unitLitres == 0 ? amount.value() : litres(amount, material) / unitLitres;
         }
 
-        void note(final boolean percent, final List<String> notes) {
+        List<String> notes(final boolean percent, final List<WrittenAmount> amounts) {
+            final boolean bare = amounts.stream()
+                    .anyMatch(each -> each.said()
+                            && (each.unit().kind() == Kind.PLAIN || each.unit().kind() == Kind.PART));
             if (percent) {
-                if (mixed) {
-                    notes.add("Numbers without a unit among per cents are taken as per cent.");
-                }
-            } else if (unitLitres > 0) {
-                notes.add("One part stands for one of the %s.".formatted(word));
-                if (mixed) {
-                    notes.add("Numbers without a unit are taken as your scoop of %s L.".formatted(plain(scoopLitres)));
-                }
+                return bare ? List.of("Numbers without a unit among per cents are taken as per cent.") : List.of();
             }
+            if (unitLitres == 0) {
+                return List.of();
+            }
+            final String unit = "One part stands for one of the %s.".formatted(word);
+            return bare
+                    ? List.of(
+                            unit,
+                            "Numbers without a unit are taken as your scoop of %s L.".formatted(plain(scoopLitres)))
+                    : List.of(unit);
         }
     }
 }

@@ -159,14 +159,12 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
     private static Optional<WrittenAmount> fromWords(final String rest, final Per per) {
         double value = 1;
         boolean any = false;
-        String left = rest;
         final List<String> words = new ArrayList<>(List.of(rest.split("\\s+")));
         while (words.size() > 1 && NUMBER_WORDS.containsKey(words.get(0))) {
             value *= NUMBER_WORDS.get(words.remove(0));
             any = true;
         }
-        left = String.join(" ", words);
-        final WrittenAmount amount = withUnit(value, " " + left, per, false);
+        final WrittenAmount amount = withUnit(value, " " + String.join(" ", words), per, false);
         return any || amount.unit().kind() != Kind.PLAIN ? Optional.of(amount) : Optional.empty();
     }
 

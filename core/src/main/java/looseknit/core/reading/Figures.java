@@ -318,7 +318,7 @@ public final class Figures {
         final Map<Quality, Double> all = new EnumMap<>(Quality.class);
         all.put(Quality.AIR, air());
         all.put(Quality.WATER, water());
-        all.put(Quality.EASY_WATER, mix.waterAtQuick(10) - mix.waterAtQuick(50));
+        all.put(Quality.EASY_WATER, mix.waterAtQuick(Mix.EASY_FROM_CM) - mix.waterAtQuick(Mix.EASY_TO_CM));
         dryDays().ifPresent(days -> all.put(Quality.DRY_DAYS, days));
         all.put(Quality.PH, ph());
         all.put(Quality.FOOD, food());

@@ -3,11 +3,12 @@ package looseknit.core.reading;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import looseknit.core.blend.Recipe;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
@@ -68,7 +69,7 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
             throw new OutOfRangeException(
                     "brief", "without plant, pot or place", "a brief that names plant, pot and place");
         }
-        final List<Column> columns = columns(figures, now, leastAir);
+        final List<Column> columns = columns(figures, now.get(Quality.DRY_DAYS), leastAir);
         final Pot pot = brief.pot().orElseThrow();
         final List<Row> rows = Arrays.stream(PotWall.values())
                 .map(wall -> {
@@ -111,53 +112,43 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
         return new Cell(days, verdict, words, dries && misses.isEmpty(), misses);
     }
 
-    private static List<Column> columns(final Figures figures, final Map<Quality, Double> now, final double leastAir) {
-        final Column asIs = new Column("as it is", figures.recipe(), true);
-        final List<Column> all = new ArrayList<>();
-        all.addAll(stepping(figures, now, leastAir, -1));
-        all.add(asIs);
-        all.addAll(stepping(figures, now, leastAir, 1));
-        final Map<Column, Double> days = new java.util.IdentityHashMap<>();
-        all.forEach(column ->
-                days.put(column, figures.with(column.recipe()).all(leastAir).get(Quality.DRY_DAYS)));
-        return all.stream().sorted(Comparator.comparingDouble(days::get)).toList();
-    }
-
-    /** One and two steps of the change that moves the drying most in a direction, without throwing more out than it mends. */
-    private static List<Column> stepping(
-            final Figures figures, final Map<Quality, Double> now, final double leastAir, final int sign) {
+    private static List<Column> columns(final Figures figures, final double daysNow, final double leastAir) {
+        final ToDoubleFunction<Recipe> days =
+                recipe -> figures.with(recipe).all(leastAir).get(Quality.DRY_DAYS);
         final Recipe recipe = figures.recipe();
         final double step = recipe.measure() == Recipe.Measure.PARTS ? 1 : 5;
-        final Map<Quality, Double> was = new EnumMap<>(now);
-        Optional<Column> best = Optional.empty();
-        int bestRow = -1;
-        double bestBy = WORTH_DAYS;
-        double bestStep = 0;
-        for (int row = 0; row < recipe.parts().size(); row++) {
-            for (final double by : new double[] {step, -step}) {
-                if (by < 0 && (recipe.parts().get(row).amount() < step || recipe.sum() <= step)) {
-                    continue;
-                }
-                final double moved = sign
-                        * (figures.with(recipe.changed(row, by)).all(leastAir).get(Quality.DRY_DAYS)
-                                - was.get(Quality.DRY_DAYS));
-                if (moved > bestBy) {
-                    bestBy = moved;
-                    bestRow = row;
-                    bestStep = by;
-                    best = Optional.of(column(recipe, row, by, 1));
-                }
-            }
-        }
+        final List<Move> moves = IntStream.range(0, recipe.parts().size())
+                .boxed()
+                .flatMap(row -> DoubleStream.of(step, -step)
+                        .filter(by -> possible(recipe, row, by))
+                        .mapToObj(by -> new Move(row, by, days.applyAsDouble(recipe.changed(row, by)) - daysNow)))
+                .filter(move -> Math.abs(move.days()) > WORTH_DAYS)
+                .sorted(Comparator.comparingDouble(Move::days))
+                .toList();
         final List<Column> columns = new ArrayList<>();
-        best.ifPresent(columns::add);
-        for (int times = 2; times <= STEPS && best.isPresent(); times++) {
-            final double amount = recipe.parts().get(bestRow).amount() + times * bestStep;
-            if (amount >= 0 && (amount > 0 || recipe.parts().size() > 1)) {
-                columns.add(column(recipe, bestRow, bestStep, times));
-            }
+        columns.add(new Column("as it is", recipe, true));
+        moves.stream().findFirst().filter(move -> move.days() < 0).ifPresent(move -> steps(recipe, move, columns));
+        moves.stream()
+                .reduce((first, last) -> last)
+                .filter(move -> move.days() > 0)
+                .ifPresent(move -> steps(recipe, move, columns));
+        return columns.stream()
+                .sorted(Comparator.comparingDouble(column -> days.applyAsDouble(column.recipe())))
+                .toList();
+    }
+
+    /** A step of one material with the days by which it moves the drying. */
+    private record Move(int row, double step, double days) {}
+
+    private static boolean possible(final Recipe recipe, final int row, final double by) {
+        return recipe.parts().get(row).amount() + by >= 0 && recipe.sum() + by > 0;
+    }
+
+    /** One step of a move, and as many more as there are. */
+    private static void steps(final Recipe recipe, final Move move, final List<Column> columns) {
+        for (int times = 1; times <= STEPS && possible(recipe, move.row(), times * move.step()); times++) {
+            columns.add(column(recipe, move.row(), move.step(), times));
         }
-        return columns;
     }
 
     private static Column column(final Recipe recipe, final int row, final double step, final int times) {

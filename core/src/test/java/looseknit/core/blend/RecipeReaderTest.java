@@ -77,6 +77,9 @@ class RecipeReaderTest {
         assertThat(recipe.measure()).isEqualTo(Recipe.Measure.PERCENT);
         assertThat(recipe.lines()).extracting(WrittenRecipe.Line::amount).containsExactly(25.0, 20.0, 55.0);
         assertThat(recipe.sum()).isEqualTo(100);
+        assertThat(recipe.notes()).isEmpty();
+        assertThat(read("40% coir pith, 60 fine bark").notes())
+                .containsExactly("Numbers without a unit among per cents are taken as per cent.");
         assertThat(read("60% coir pith, 30% fine bark").sum()).isEqualTo(90);
         assertThat(read("100% coir pith, the rest scoria").lines().get(1).says())
                 .contains("Nothing is left");
@@ -100,6 +103,12 @@ class RecipeReaderTest {
         final WrittenRecipe recipe = read("1 litre coir pith, 250 g zeolite");
 
         assertThat(recipe.lines().get(1).amount()).isCloseTo(litres, within(0.001));
+        // and counts in what a dose is for
+        assertThat(read("1 litre coir pith, 1 kg zeolite, 10 g dolomite")
+                        .lines()
+                        .get(2)
+                        .amount())
+                .isCloseTo(10 / (1 + 4 * litres), within(0.01));
     }
 
     @Test

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import looseknit.core.blend.Recipe;
 import looseknit.core.blend.RecipeChanges;
 import looseknit.core.caution.Caution;
@@ -78,13 +79,15 @@ class BlendCards {
                         .orElseThrow(() -> new UnknownName("plantId", "plant", id, "Pick one from the Book.")));
         final List<Blend> all = blends.all();
         final Map<UUID, Recipe> recipes = new HashMap<>();
-        all.forEach(blend -> recipe(blend).ifPresent(recipe -> recipes.put(blend.id(), recipe)));
+        all.forEach(blend -> ifThereIsSomething(() -> blend.recipe().toCore(books))
+                .ifPresent(recipe -> recipes.put(blend.id(), recipe)));
         return all.stream().map(blend -> card(blend, all, recipes, wanted)).toList();
     }
 
-    private Optional<Recipe> recipe(final Blend blend) {
+    /** What can be worked out of a blend; nothing while there is nothing in it. */
+    static <T> Optional<T> ifThereIsSomething(final Supplier<T> work) {
         try {
-            return Optional.of(blend.recipe().toCore(books));
+            return Optional.of(work.get());
         } catch (final OutOfRangeException nothingInIt) {
             return Optional.empty();
         }
@@ -118,13 +121,11 @@ class BlendCards {
     }
 
     private Optional<Evaluation> read(final Blend blend, final Recipe recipe, final Optional<Plant> wanted) {
-        try {
+        return ifThereIsSomething(() -> {
             final Brief own = blend.brief().toCore(books);
-            return Optional.of(Evaluator.evaluate(
-                    recipe, wanted.map(own::with).orElse(own), knownSource.known(blend.id(), blend.recipe())));
-        } catch (final OutOfRangeException nothingToRead) {
-            return Optional.empty();
-        }
+            return Evaluator.evaluate(
+                    recipe, wanted.map(own::with).orElse(own), knownSource.known(blend.id(), blend.recipe()));
+        });
     }
 
     private static List<StopBody> stops(final Blend blend, final Evaluation evaluation) {

@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import looseknit.core.blend.RecipeChanges;
-import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.BriefChanges;
 import looseknit.core.reading.Evaluation;
 import looseknit.core.reading.Evaluator;
 import looseknit.server.frame.Books;
+import looseknit.server.reading.KnownSource;
 import org.springframework.stereotype.Component;
 
 /** Kept versions with what is new in each. */
@@ -19,10 +19,12 @@ class VersionList {
 
     private final Books books;
     private final Blends blends;
+    private final KnownSource knownSource;
 
-    VersionList(final Books books, final Blends blends) {
+    VersionList(final Books books, final Blends blends, final KnownSource knownSource) {
         this.books = books;
         this.blends = blends;
+        this.knownSource = knownSource;
     }
 
     /** All versions of a blend, the newest first. */
@@ -74,11 +76,9 @@ class VersionList {
     }
 
     private Optional<Evaluation> read(final BlendVersion version) {
-        try {
-            return Optional.of(Evaluator.evaluate(
-                    version.recipe().toCore(books), version.brief().toCore(books)));
-        } catch (final OutOfRangeException nothingToRead) {
-            return Optional.empty();
-        }
+        return BlendCards.ifThereIsSomething(() -> Evaluator.evaluate(
+                version.recipe().toCore(books),
+                version.brief().toCore(books),
+                knownSource.known(version.blendId(), version.recipe())));
     }
 }

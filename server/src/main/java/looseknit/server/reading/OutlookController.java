@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import looseknit.core.assay.Seepage;
 import looseknit.core.blend.Acidity;
+import looseknit.core.blend.Mix;
 import looseknit.core.need.Quality;
 import looseknit.core.reading.InThePot;
 import looseknit.core.reading.Known;
@@ -56,9 +57,16 @@ class OutlookController {
     /** Days from a thorough watering to a state of dryness. */
     record DryBody(String words, double days, boolean wanted) {}
 
-    /** What becomes of the blend. */
+    /**
+     * What becomes of the blend.
+     *
+     * @param easyFromCm suction from which water counts as easily used [cm]
+     * @param easyToCm suction up to which it does [cm]
+     */
     record OutlookBody(
             List<HeldBody> curve,
+            double easyFromCm,
+            double easyToCm,
             List<WeekBody> weeks,
             List<MonthBody> months,
             List<YearBody> years,
@@ -101,6 +109,8 @@ class OutlookController {
         final Seepage seepage = inThePot.seepage();
         return new OutlookBody(
                 outlook.curve().stream().map(HeldBody::of).toList(),
+                Mix.EASY_FROM_CM,
+                Mix.EASY_TO_CM,
                 outlook.weeks().stream()
                         .map(week -> new WeekBody(
                                 week.week(),
