@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
-import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { Brief, Proposal, Recipe, Remedy, WayOut } from '@/api/types'
 import CautionList from '@/caution/CautionList.vue'
@@ -10,6 +10,7 @@ import FindDrawer from '@/find/FindDrawer.vue'
 import { useKeys } from '@/frame/keys'
 import { say } from '@/frame/notices'
 import { useKept } from '@/frame/useKept'
+import { usePastedText } from '@/frame/usePastedText'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
@@ -28,11 +29,12 @@ import DoseList from './DoseList.vue'
 import OneMoreTable from './OneMoreTable.vue'
 import PasteRecipe from './PasteRecipe.vue'
 import { withRemedy, withWayOut } from './proposals'
-import { changeBy, giveTo, moveEdge, moveRow, removeRow, setAmount } from './recipe'
+import { changeBy, giveTo, moveEdge, removeRow } from './recipe'
 import RecipeRows from './RecipeRows.vue'
 import ScoopChoice from './ScoopChoice.vue'
 import SwatchPanel from './SwatchPanel.vue'
 import { useBench } from './useBench'
+import { useBenchKeys } from './useBenchKeys'
 import { useBlendWork } from './useBlendWork'
 import { useLastVersion } from './useLastVersion'
 
@@ -152,16 +154,7 @@ const paste = (written = '') => {
   pasted.value = written
   pasting.value = true
 }
-const onPaste = (event: ClipboardEvent) => {
-  const into = event.target as HTMLElement | null
-  const written = event.clipboardData?.getData('text/plain').trim() ?? ''
-  if (!into?.closest('input, textarea, [contenteditable], .p-dialog') && written !== '') {
-    event.preventDefault()
-    paste(written)
-  }
-}
-onMounted(() => window.addEventListener('paste', onPaste))
-onBeforeUnmount(() => window.removeEventListener('paste', onPaste))
+usePastedText(paste)
 const takeWritten = (written: Recipe) => {
   recipe.value = { ...written, ...(recipe.value.scoop ? { scoop: recipe.value.scoop } : {}) }
   chosen.value = -1
@@ -193,50 +186,30 @@ const takeOver = (proposal: Proposal) =>
     say(t('blend.work.takenOver', { number: version.number }), bench.undo)
   })
 
-const onRow = (act: (row: number) => void) => () => {
-  if (chosen.value >= 0 && chosen.value < recipe.value.parts.length) {
-    act(chosen.value)
-    return true
-  }
-  return false
-}
 const step = (row: number, by: number) => {
   recipe.value = changeBy(recipe.value, row, by)
 }
 const swap = (giving: number, taking: number, amount: number) => {
   recipe.value = giveTo(recipe.value, giving, taking, amount)
 }
-const digit = (value: number) =>
-  onRow((row) => {
-    recipe.value = setAmount(recipe.value, row, recipe.value.measure === 'PARTS' ? value : value * 10)
-  })
-const choose = (by: number) => (event: KeyboardEvent) => {
-  const to = Math.min(recipe.value.parts.length - 1, Math.max(0, chosen.value + by))
-  if (event.shiftKey && chosen.value >= 0) {
-    recipe.value = moveRow(recipe.value, chosen.value, to)
-  }
-  chosen.value = to
+const remove = (row: number) => {
+  const gone = materialName(recipe.value.parts[row]?.materialId ?? '')
+  recipe.value = removeRow(recipe.value, row)
+  removed(gone)
 }
 
+useBenchKeys(recipe, chosen, {
+  step,
+  remove,
+  add: () => rowsView.value?.focusAdder(),
+  menu: (row) => rowsView.value?.openMenu(row),
+  lock: (row) => lock(recipe.value.parts[row]?.materialId ?? ''),
+})
 useKeys({
-  ArrowDown: choose(1),
-  ArrowUp: choose(-1),
-  '+': onRow((row) => step(row, 1)),
-  '=': onRow((row) => step(row, 1)),
-  '-': onRow((row) => step(row, -1)),
-  ...Object.fromEntries(Array.from({ length: 10 }, (_, value) => [String(value), digit(value)])),
-  Delete: onRow((row) => {
-    const gone = materialName(recipe.value.parts[row]?.materialId ?? '')
-    recipe.value = removeRow(recipe.value, row)
-    removed(gone)
-  }),
-  a: () => rowsView.value?.focusAdder(),
   c: () => void router.push(`/blends/${props.id}/count`),
   f: () => {
     finding.value = true
   },
-  l: onRow((row) => lock(recipe.value.parts[row]?.materialId ?? '')),
-  m: (event) => (event.defaultPrevented ? false : onRow((row) => rowsView.value?.openMenu(row))()),
   p: () => paste(),
   r: () => {
     const best = evaluation.value?.remedies[0]

@@ -8,12 +8,14 @@ import { useSettings } from '@/measure/settings'
 import { startingPot } from '@/need/words'
 import { t } from '@/words'
 import type { useBench } from './useBench'
+import { useLayAway } from './useLayAway'
 
 /** What is done with a whole blend, one thing at a time: keep, mix, accept, lay away, delete. */
 export const useBlendWork = (id: string, bench: ReturnType<typeof useBench>) => {
   const client = useQueryClient()
   const router = useRouter()
   const settings = useSettings()
+  const layAway = useLayAway()
   const busy = ref(false)
   const changed = () => client.invalidateQueries({ queryKey: ['blends'] })
 
@@ -79,13 +81,9 @@ export const useBlendWork = (id: string, bench: ReturnType<typeof useBench>) => 
   const archive = (name: string) =>
     onceAtATime(async () => {
       await bench.save()
-      await answer(api.POST('/api/blends/{id}/archive', path))
-      await changed()
-      await router.push('/blends')
-      say(t('blend.work.archived', { name }), async () => {
-        await answer(api.POST('/api/blends/{id}/unarchive', path))
-        await changed()
-      })
+      if (await layAway({ id, name }, true)) {
+        await router.push('/blends')
+      }
     })
 
   return { busy, onceAtATime, keep, accept, mixBatch, remove, archive }

@@ -11,36 +11,16 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The grower's bench, each part of it by keys alone, and counting by touch. */
-class BenchJourney {
+class BenchJourney extends Journey {
 
-    @TempDir
-    private static Path data;
-
-    private static App app;
-    private static Browser browser;
-
-    @BeforeAll
-    static void open() throws Exception {
-        app = App.startDemo(data);
-        browser = new Browser(1280, 800);
-    }
-
-    @AfterAll
-    static void close() throws Exception {
-        assertThat(browser.errors()).isEmpty();
-        assertThat(browser.requests()).isNotEmpty().allMatch(url -> url.startsWith(app.address()));
-        browser.close();
-        app.close();
+    BenchJourney() {
+        super(Store.DEMO);
     }
 
     @Test
@@ -451,21 +431,7 @@ class BenchJourney {
         Browser.checkContrast(page, "bench at night");
     }
 
-    private static Page bench(final String name) {
-        final Page page = browser.page();
-        page.navigate(app.address() + "/blends");
-        page.evaluate("localStorage.clear()");
-        page.locator(".book h2").getByText(name).first().click();
-        assertThat(page.locator("#blend-name")).hasValue(name);
-        assertThat(page.locator(".readings-side b").first()).isVisible();
-        return page;
-    }
-
     private static Locator tap(final Page page, final String name) {
         return page.locator(".taps button", new Page.LocatorOptions().setHasText(name));
-    }
-
-    private static Page.GetByRoleOptions named(final String name) {
-        return new Page.GetByRoleOptions().setName(name).setExact(true);
     }
 }

@@ -9,34 +9,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Briefs that contradict themselves, stops that hold a batch up, and the Book to read them up in. */
-class BriefJourney {
+class BriefJourney extends Journey {
 
-    @TempDir
-    private static Path data;
-
-    private static App app;
-    private static Browser browser;
-
-    @BeforeAll
-    static void open() throws Exception {
-        app = App.startDemo(data);
-        browser = new Browser(1280, 800);
-    }
-
-    @AfterAll
-    static void close() throws Exception {
-        assertThat(browser.errors()).isEmpty();
-        assertThat(browser.requests()).isNotEmpty().allMatch(url -> url.startsWith(app.address()));
-        browser.close();
-        app.close();
+    BriefJourney() {
+        super(Store.DEMO);
     }
 
     @Test
@@ -186,7 +166,7 @@ class BriefJourney {
                 .containsText(Math.round(Double.parseDouble(left)) + " L of 40 L");
     }
 
-    private static Page newBlend() {
+    private Page newBlend() {
         final Page page = browser.page();
         page.navigate(app.address() + "/blends");
         button(page, Pattern.compile("^New blend$")).click();

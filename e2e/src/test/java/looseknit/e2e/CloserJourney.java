@@ -7,34 +7,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A grower looks closer at a blend of the demo station: tests it, doses it, waters it through a season, stacks it. */
-class CloserJourney {
+class CloserJourney extends Journey {
 
-    @TempDir
-    private static Path data;
-
-    private static App app;
-    private static Browser browser;
-
-    @BeforeAll
-    static void open() throws Exception {
-        app = App.startDemo(data);
-        browser = new Browser(1280, 800);
-    }
-
-    @AfterAll
-    static void close() throws Exception {
-        assertThat(browser.errors()).isEmpty();
-        assertThat(browser.requests()).isNotEmpty().allMatch(url -> url.startsWith(app.address()));
-        browser.close();
-        app.close();
+    CloserJourney() {
+        super(Store.DEMO);
     }
 
     @Test
@@ -138,7 +118,7 @@ class CloserJourney {
                 .containsText(Pattern.compile("(7[5-9]|8[0-5]) %"));
     }
 
-    private static Page open(final String blend, final String view) {
+    private Page open(final String blend, final String view) {
         final Page page = browser.page();
         page.navigate(app.address() + "/blends");
         page.getByText(blend).first().click();
@@ -155,15 +135,10 @@ class CloserJourney {
         page.waitForURL("**/closer/**");
     }
 
-    private static String air(final Page page, final String bench) {
+    private String air(final Page page, final String bench) {
         page.navigate(bench);
         final Locator reading = GrowerJourney.reading(page, "AIR");
         assertThat(reading.locator("b")).not().isEmpty();
         return reading.textContent();
-    }
-
-    private static Locator button(final Page page, final String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 }

@@ -7,36 +7,16 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
-import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The demo station: every main view is full, accessible, within its width, and asks nobody but the server. */
-class DemoJourney {
+class DemoJourney extends Journey {
 
-    @TempDir
-    private static Path data;
-
-    private static App app;
-    private static Browser browser;
-
-    @BeforeAll
-    static void open() throws Exception {
-        app = App.startDemo(data);
-        browser = new Browser(1280, 800);
-    }
-
-    @AfterAll
-    static void close() throws Exception {
-        assertThat(browser.errors()).isEmpty();
-        assertThat(browser.requests()).isNotEmpty().allMatch(url -> url.startsWith(app.address()));
-        browser.close();
-        app.close();
+    DemoJourney() {
+        super(Store.DEMO);
     }
 
     @Test

@@ -8,38 +8,18 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Finding mixes on the bench, each form of it, and one blend for many plants. */
-class FindJourney {
+class FindJourney extends Journey {
 
     private static final LocatorAssertions.IsVisibleOptions LONG =
             new LocatorAssertions.IsVisibleOptions().setTimeout(90_000);
 
-    @TempDir
-    private static Path data;
-
-    private static App app;
-    private static Browser browser;
-
-    @BeforeAll
-    static void open() throws Exception {
-        app = App.startDemo(data);
-        browser = new Browser(1280, 800);
-    }
-
-    @AfterAll
-    static void close() throws Exception {
-        assertThat(browser.errors()).isEmpty();
-        assertThat(browser.requests()).isNotEmpty().allMatch(url -> url.startsWith(app.address()));
-        browser.close();
-        app.close();
+    FindJourney() {
+        super(Store.DEMO);
     }
 
     @Test
@@ -66,7 +46,7 @@ class FindJourney {
         assertThat(page.getByText(Pattern.compile("^Taken over as version"))).isVisible();
         assertThat(page.locator(".find-drawer")).hasCount(0);
         assertThat(page.locator(".state")).containsText("kept");
-        page.getByRole(AriaRole.BUTTON, exactly("Undo")).last().click();
+        page.getByRole(AriaRole.BUTTON, named("Undo")).last().click();
         assertThat(page.locator(".state")).containsText("changed since");
     }
 
@@ -164,18 +144,8 @@ class FindJourney {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Two blends")))
                 .click();
         assertThat(page.locator(".group")).hasCount(2);
-        page.getByRole(AriaRole.BUTTON, exactly("Make it a blend")).first().click();
+        page.getByRole(AriaRole.BUTTON, named("Make it a blend")).first().click();
         assertThat(page.locator("#blend-name")).hasValue(Pattern.compile("Moth orchid|Sword fern"));
-    }
-
-    private static Page bench(final String name) {
-        final Page page = browser.page();
-        page.navigate(app.address() + "/blends");
-        page.evaluate("localStorage.clear()");
-        page.getByText(name).first().click();
-        assertThat(page.locator("#blend-name")).hasValue(name);
-        assertThat(page.locator(".readings-side b").first()).isVisible();
-        return page;
     }
 
     private static void choose(final Page page, final String field, final String option) {
@@ -183,13 +153,5 @@ class FindJourney {
         page.locator(".p-select-option")
                 .filter(new Locator.FilterOptions().setHasText(option))
                 .click();
-    }
-
-    private static Locator button(final Page page, final String name) {
-        return page.getByRole(AriaRole.BUTTON, exactly(name)).first();
-    }
-
-    private static Page.GetByRoleOptions exactly(final String name) {
-        return new Page.GetByRoleOptions().setName(name).setExact(true);
     }
 }

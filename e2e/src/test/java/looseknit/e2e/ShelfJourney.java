@@ -9,48 +9,34 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A grower fills an empty shelf: lots, what was measured of them, own materials, packs to buy, files. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-class ShelfJourney {
+class ShelfJourney extends Journey {
 
     private static final String COLUMNS =
             "id,material,sold,amount,swell,left_litres,low_litres,price,opened_on,supplier,fed,"
                     + "rinsed,quarantined,ph,bulk_density_g_per_l,drain_height_cm,drain_air_percent,drain_water_percent,"
                     + "sieve_mm_and_stays,sieve_through\n";
 
-    @TempDir
-    private static Path data;
+    private Page page;
 
-    private static App app;
-    private static Browser browser;
-    private static Page page;
-
-    @BeforeAll
-    static void open() throws Exception {
-        app = App.start(data);
-        browser = new Browser(1280, 800);
-        page = browser.page();
+    ShelfJourney() {
+        super(Store.EMPTY);
     }
 
-    @AfterAll
-    static void close() throws Exception {
-        assertThat(browser.errors()).isEmpty();
-        assertThat(browser.requests()).isNotEmpty().allMatch(url -> url.startsWith(app.address()));
-        browser.close();
-        app.close();
+    @BeforeAll
+    void onePage() {
+        page = browser.page();
     }
 
     @Test
@@ -207,25 +193,25 @@ class ShelfJourney {
         assertThat(page.getByText("60 more")).isVisible();
     }
 
-    private static void go(final String path) {
+    private void go(final String path) {
         page.navigate(app.address() + path);
     }
 
-    private static Locator button(final String name) {
+    private Locator button(final String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    private static Locator option(final String name) {
+    private Locator option(final String name) {
         return page.getByRole(
                 AriaRole.OPTION, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    private static Locator lot(final String name) {
+    private Locator lot(final String name) {
         return page.locator(".lot-row").filter(new Locator.FilterOptions().setHasText(name));
     }
 
-    private static void mix(final String name, final String... parts) {
+    private void mix(final String name, final String... parts) {
         fill(page, "#own-name", name);
         for (final String part : parts) {
             page.locator("#mix-add").fill(part.toLowerCase(Locale.ROOT));
@@ -235,7 +221,7 @@ class ShelfJourney {
         assertThat(page.getByText(name + " is on the list")).isVisible();
     }
 
-    private static void offer(final String litres, final String price, final String where) {
+    private void offer(final String litres, final String price, final String where) {
         fill(page, "#offer-amount", litres);
         fill(page, "#offer-price", price);
         fill(page, "#offer-supplier", where);
@@ -243,7 +229,7 @@ class ShelfJourney {
         assertThat(page.locator(".offers")).containsText(where);
     }
 
-    private static void read(final String text) {
+    private void read(final String text) {
         page.setInputFiles(
                 "#file-shelf", new FilePayload("lots.csv", "text/csv", text.getBytes(StandardCharsets.UTF_8)));
     }

@@ -11,36 +11,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** A grower enters what cannot be: each time there are clear words, and nothing is lost. */
-class WrongInputJourney {
-
-    @TempDir
-    private static Path data;
-
-    private static App app;
-    private static Browser browser;
+class WrongInputJourney extends Journey {
 
     private Page page;
 
-    @BeforeAll
-    static void open() throws Exception {
-        app = App.start(data);
-        browser = new Browser(1280, 800);
-    }
-
-    @AfterAll
-    static void close() throws Exception {
-        assertThat(browser.errors()).isEmpty();
-        browser.close();
-        app.close();
+    WrongInputJourney() {
+        super(Store.EMPTY);
     }
 
     @BeforeEach
