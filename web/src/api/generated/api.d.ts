@@ -1339,7 +1339,7 @@ export interface components {
             revision: number;
         };
         ChangedOwnBody: {
-            facts: components["schemas"]["OwnFacts"];
+            facts: components["schemas"]["OwnMaterialFacts"];
             /** Format: int64 */
             revision: number;
         };
@@ -1973,7 +1973,7 @@ export interface components {
             id: string;
         };
         NewOwnBody: {
-            facts: components["schemas"]["OwnFacts"];
+            facts: components["schemas"]["OwnMaterialFacts"];
             id: string;
         };
         NewPottingBody: {
@@ -2054,14 +2054,14 @@ export interface components {
             weeks: components["schemas"]["WeekBody"][];
             years: components["schemas"]["YearBody"][];
         };
-        OwnFacts: {
+        OwnMaterialFacts: {
             mix?: components["schemas"]["OwnMixBody"];
             name: string;
             plain?: components["schemas"]["PlainBody"];
             soil?: components["schemas"]["SoilBody"];
         };
         OwnMaterialBody: {
-            facts: components["schemas"]["OwnFacts"];
+            facts: components["schemas"]["OwnMaterialFacts"];
             id: string;
             /** Format: int64 */
             revision: number;

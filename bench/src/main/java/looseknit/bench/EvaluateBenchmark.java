@@ -6,11 +6,11 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
-import looseknit.core.dry.Dressing;
 import looseknit.core.dry.Reservoir;
 import looseknit.core.dry.Season;
 import looseknit.core.dry.Sun;
-import looseknit.core.material.Book;
+import looseknit.core.dry.TopDressing;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Draught;
 import looseknit.core.need.Habit;
@@ -25,7 +25,7 @@ import looseknit.core.pot.PotTable;
 import looseknit.core.pot.PotWall;
 import looseknit.core.reading.Evaluation;
 import looseknit.core.reading.Evaluator;
-import looseknit.core.reading.Known;
+import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.MonteCarlo;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -83,7 +83,10 @@ public class EvaluateBenchmark {
                 Recipe.Measure.PARTS,
                 IntStream.range(0, materials)
                         .mapToObj(i -> new Recipe.Part(
-                                Book.shipped().material(MATERIALS.get(i)).orElseThrow(), parts[i]))
+                                MaterialBook.shipped()
+                                        .material(MATERIALS.get(i))
+                                        .orElseThrow(),
+                                parts[i]))
                         .toList(),
                 List.of());
         final Pot pot = Pot.ordinary(14, PotWall.PLASTIC);
@@ -105,7 +108,7 @@ public class EvaluateBenchmark {
                 Reservoir.of(mix, pot),
                 place.weather(),
                 Brief.foliage(plant.needs(), Stage.ESTABLISHED, pot),
-                Dressing.NONE,
+                TopDressing.NONE,
                 plant.needs().trigger());
     }
 
@@ -140,6 +143,6 @@ public class EvaluateBenchmark {
     /** Four thousand draws. */
     @Benchmark
     public List<MonteCarlo.Check> monteCarlo() {
-        return MonteCarlo.check(recipe, brief, Known.NOTHING, 4000, 1);
+        return MonteCarlo.check(recipe, brief, Knowledge.NOTHING, 4000, 1);
     }
 }

@@ -3,7 +3,7 @@ package looseknit.bench;
 import java.util.concurrent.TimeUnit;
 import looseknit.core.find.FindMixes;
 import looseknit.core.find.Question;
-import looseknit.core.find.Watch;
+import looseknit.core.find.SearchListener;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -43,12 +43,12 @@ public class FindBenchmark {
     /** With bounds. Aim: under 200 ms for ten materials. */
     @Benchmark
     public double proved() {
-        return FindMixes.measure(question, true, Watch.NOBODY).fit();
+        return FindMixes.measure(question, true, SearchListener.NOBODY).fit();
     }
 
     /** Every recipe read. */
     @Benchmark
     public double everyRecipe() {
-        return FindMixes.measure(question, false, Watch.NOBODY).fit();
+        return FindMixes.measure(question, false, SearchListener.NOBODY).fit();
     }
 }

@@ -10,9 +10,9 @@ import looseknit.core.find.Candidate;
 import looseknit.core.find.FindMixes;
 import looseknit.core.find.Limits;
 import looseknit.core.find.Question;
-import looseknit.core.find.Watch;
-import looseknit.core.material.Book;
+import looseknit.core.find.SearchListener;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Draught;
 import looseknit.core.need.Habit;
@@ -36,8 +36,10 @@ final class FindTimes {
                     "peat_coarse sand_fine gravel_fine pine_large rice_hull biochar loam tree_fern green_waste peat_fine",
                     "zeolite_coarse pebbles")
             .flatMap(line -> Stream.of(line.split(" ")))
-            .filter(id ->
-                    Book.shipped().material(id).filter(Material::forRecipes).isPresent())
+            .filter(id -> MaterialBook.shipped()
+                    .material(id)
+                    .filter(Material::forRecipes)
+                    .isPresent())
             .toList();
 
     private FindTimes() {}
@@ -60,7 +62,7 @@ final class FindTimes {
     private static void run(final String name, final Question question, final boolean bounding) {
         final long began = System.nanoTime();
         final AtomicLong good = new AtomicLong();
-        final FindMixes.Measured measured = FindMixes.measure(question, bounding, new Watch() {
+        final FindMixes.Measured measured = FindMixes.measure(question, bounding, new SearchListener() {
             @Override
             public boolean cancelled() {
                 return false;
@@ -99,7 +101,8 @@ final class FindTimes {
         return Question.of(
                 brief,
                 IDS.subList(0, Math.min(materials, IDS.size())).stream()
-                        .map(id -> Candidate.of(Book.shipped().material(id).orElseThrow()))
+                        .map(id ->
+                                Candidate.of(MaterialBook.shipped().material(id).orElseThrow()))
                         .toList(),
                 new Limits(5, parts, OptionalDouble.empty(), 120_000));
     }

@@ -8,7 +8,7 @@ import looseknit.core.blend.Mix;
 import looseknit.core.find.Candidate;
 import looseknit.core.find.Question;
 import looseknit.core.material.Material;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.pot.Column;
 import org.jspecify.annotations.Nullable;
@@ -77,7 +77,7 @@ final class MixedInteger {
             final List<Candidate> candidates,
             final int parts) {
         final @Nullable ToDoubleFunction<Material> value = value(target.quality(), column);
-        final ToDoubleFunction<Material> weight = target.quality() == Quality.PH
+        final ToDoubleFunction<Material> weight = target.quality() == Property.PH
                 ? material -> material.chemistry().bufferMeqPerLPerPh() / 20
                 : material -> 1;
         if (value == null) {
@@ -102,7 +102,7 @@ final class MixedInteger {
         }
     }
 
-    private static @Nullable ToDoubleFunction<Material> value(final Quality quality, final Column column) {
+    private static @Nullable ToDoubleFunction<Material> value(final Property quality, final Column column) {
         return switch (quality) {
             case AIR -> material -> column.airFilledPorosity(alone(material));
             case WATER -> material -> column.containerCapacity(alone(material));

@@ -10,7 +10,7 @@ import java.util.function.DoubleUnaryOperator;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
-import looseknit.core.material.Book;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.pot.Column;
 import org.knowm.xchart.BitmapEncoder;
 import org.knowm.xchart.XYChart;
@@ -89,7 +89,9 @@ public final class Plots {
 
     private static Acidity limed(final Mix mix, final String id, final double gPerL) {
         return Acidity.of(
-                mix, List.of(new Recipe.Dose(Book.shipped().amendment(id).orElseThrow(), gPerL)), 20);
+                mix,
+                List.of(new Recipe.Dose(MaterialBook.shipped().amendment(id).orElseThrow(), gPerL)),
+                20);
     }
 
     private static Recipe recipe(final String words) {
@@ -97,7 +99,7 @@ public final class Plots {
         final List<Recipe.Part> parts = new ArrayList<>();
         for (int i = 0; i < tokens.length; i += 2) {
             parts.add(new Recipe.Part(
-                    Book.shipped().material(tokens[i]).orElseThrow(), Double.parseDouble(tokens[i + 1])));
+                    MaterialBook.shipped().material(tokens[i]).orElseThrow(), Double.parseDouble(tokens[i + 1])));
         }
         return new Recipe(Recipe.Measure.PARTS, parts, List.of());
     }

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 
 /** Short ways to name materials and recipes in tests. */
 public final class Materials {
@@ -13,11 +13,11 @@ public final class Materials {
     private Materials() {}
 
     public static Material material(final String id) {
-        return Book.shipped().material(id).orElseThrow(() -> new AssertionError("no material " + id));
+        return MaterialBook.shipped().material(id).orElseThrow(() -> new AssertionError("no material " + id));
     }
 
     public static Amendment amendment(final String id) {
-        return Book.shipped().amendment(id).orElseThrow(() -> new AssertionError("no amendment " + id));
+        return MaterialBook.shipped().amendment(id).orElseThrow(() -> new AssertionError("no amendment " + id));
     }
 
     /** A recipe in parts: "peat 3 perlite_med 1". */

@@ -91,7 +91,7 @@ public final class Beliefs {
      *
      * @param blend name of the blend, {@link #NO_BLEND} if it has none
      */
-    public Estimate correction(final Trait trait, final Mix mix, final String blend) {
+    public Estimate correction(final LotTrait trait, final Mix mix, final String blend) {
         return correction(Weights.of(trait, mix, blend), mix);
     }
 
@@ -101,14 +101,14 @@ public final class Beliefs {
     }
 
     /** How far a trait of a material's lot is believed to lie from its table. */
-    public Estimate materialCorrection(final Trait trait, final Material material) {
+    public Estimate materialCorrection(final LotTrait trait, final Material material) {
         final Weights weights =
                 new Weights(Map.of(new Unknown(trait, material.id(), true, trait.lotSd(material)), 1.0));
         return correction(weights, Mix.of(List.of(material), new double[] {1}));
     }
 
     /** Where the spread of a trait of a mix comes from. */
-    public List<Share> shares(final Trait trait, final Mix mix, final String blend) {
+    public List<Share> shares(final LotTrait trait, final Mix mix, final String blend) {
         return shares(Weights.of(trait, mix, blend), mix);
     }
 
@@ -118,11 +118,11 @@ public final class Beliefs {
     }
 
     private static Weights waterWeights(final Mix mix, final String blend) {
-        return Weights.of(Trait.POROSITY, mix, blend).plus(Weights.of(Trait.AIR, mix, blend), -1);
+        return Weights.of(LotTrait.POROSITY, mix, blend).plus(Weights.of(LotTrait.AIR, mix, blend), -1);
     }
 
     /** {@link #correction(Trait, Mix, String)} without its spread, which takes longer. */
-    public double shift(final Trait trait, final Mix mix, final String blend) {
+    public double shift(final LotTrait trait, final Mix mix, final String blend) {
         return shift(Weights.of(trait, mix, blend));
     }
 

@@ -14,7 +14,7 @@ import looseknit.core.blend.Mix;
  * @param measured what the test showed, in the same unit
  * @param sd how far the test itself may be off
  */
-public record Finding(What what, Map<Trait, Double> signs, double predicted, double measured, double sd) {
+public record Finding(What what, Map<LotTrait, Double> signs, double predicted, double measured, double sd) {
 
     /** What a test can show. */
     public enum What {
@@ -58,32 +58,32 @@ public record Finding(What what, Map<Trait, Double> signs, double predicted, dou
 
     /** Air after draining in a column [vol/vol]. */
     public static Finding air(final double predicted, final double measured, final double sd) {
-        return new Finding(What.AIR, Map.of(Trait.AIR, 1.0), predicted, measured, sd);
+        return new Finding(What.AIR, Map.of(LotTrait.AIR, 1.0), predicted, measured, sd);
     }
 
     /** Total porosity [vol/vol]. */
     public static Finding porosity(final double predicted, final double measured, final double sd) {
-        return new Finding(What.POROSITY, Map.of(Trait.POROSITY, 1.0), predicted, measured, sd);
+        return new Finding(What.POROSITY, Map.of(LotTrait.POROSITY, 1.0), predicted, measured, sd);
     }
 
     /** Water held after draining [vol/vol]. */
     public static Finding water(final double predicted, final double measured, final double sd) {
-        return new Finding(What.WATER, Map.of(Trait.POROSITY, 1.0, Trait.AIR, -1.0), predicted, measured, sd);
+        return new Finding(What.WATER, Map.of(LotTrait.POROSITY, 1.0, LotTrait.AIR, -1.0), predicted, measured, sd);
     }
 
     /** Dry bulk density [g/L], with a spread in the same unit. */
     public static Finding density(final double predicted, final double measured, final double sd) {
-        return new Finding(What.DENSITY, Map.of(Trait.DENSITY, predicted), predicted, measured, sd);
+        return new Finding(What.DENSITY, Map.of(LotTrait.DENSITY, predicted), predicted, measured, sd);
     }
 
     /** pH, as it stands with what doses have done so far. */
     public static Finding ph(final double predicted, final double measured, final double sd) {
-        return new Finding(What.PH, Map.of(Trait.PH, 1.0), predicted, measured, sd);
+        return new Finding(What.PH, Map.of(LotTrait.PH, 1.0), predicted, measured, sd);
     }
 
     Weights weights(final Mix mix, final String blend) {
         Weights sum = new Weights(Map.of());
-        for (final Map.Entry<Trait, Double> sign : signs.entrySet()) {
+        for (final Map.Entry<LotTrait, Double> sign : signs.entrySet()) {
             sum = sum.plus(Weights.of(sign.getKey(), mix, blend), sign.getValue());
         }
         return sum;

@@ -25,7 +25,7 @@ public final class PhSpread {
      */
     public static List<Beliefs.Share> shares(
             final Beliefs beliefs, final Mix mix, final String blend, final double ph, final double moved) {
-        final List<Beliefs.Share> shares = new ArrayList<>(beliefs.shares(Trait.PH, mix, blend));
+        final List<Beliefs.Share> shares = new ArrayList<>(beliefs.shares(LotTrait.PH, mix, blend));
         final double all = mix.bufferMeqPerLPerPh();
         for (int i = 0; i < mix.materials().size(); i++) {
             final Material material = mix.materials().get(i);
@@ -47,6 +47,6 @@ public final class PhSpread {
         final double variance = shares(beliefs, mix, blend, ph, moved).stream()
                 .mapToDouble(Beliefs.Share::variance)
                 .sum();
-        return new Estimate(ph + beliefs.shift(Trait.PH, mix, blend), Math.sqrt(Math.max(0, variance)));
+        return new Estimate(ph + beliefs.shift(LotTrait.PH, mix, blend), Math.sqrt(Math.max(0, variance)));
     }
 }

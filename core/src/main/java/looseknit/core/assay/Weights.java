@@ -20,14 +20,14 @@ record Weights(Map<Unknown, Double> each) {
      * @param lot whether the subject is a material
      * @param priorSd spread before any test
      */
-    record Unknown(Trait trait, String subject, boolean lot, double priorSd) {}
+    record Unknown(LotTrait trait, String subject, boolean lot, double priorSd) {}
 
     Weights {
         each = Map.copyOf(each);
     }
 
     /** Weights of the unknowns of a trait for a mix: what a deviation of one in each moves the reading by. */
-    static Weights of(final Trait trait, final Mix mix, final String blend) {
+    static Weights of(final LotTrait trait, final Mix mix, final String blend) {
         final Map<Unknown, Double> each = new LinkedHashMap<>();
         for (int i = 0; i < mix.materials().size(); i++) {
             final Material material = mix.materials().get(i);
@@ -38,7 +38,7 @@ record Weights(Map<Unknown, Double> each) {
         return new Weights(each);
     }
 
-    private static double weight(final Trait trait, final Mix mix, final int i) {
+    private static double weight(final LotTrait trait, final Mix mix, final int i) {
         final Material material = mix.materials().get(i);
         return switch (trait) {
             case AIR, POROSITY -> mix.litresPerLitre(i);

@@ -8,8 +8,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import looseknit.core.assay.Beliefs;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.assay.PhSpread;
-import looseknit.core.assay.Trait;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
@@ -91,7 +91,7 @@ public record LimePlan(
 
         /** The acidity from where tests have found it. */
         Acidity corrected() {
-            final double off = beliefs.correction(Trait.PH, mix, blend).value();
+            final double off = beliefs.correction(LotTrait.PH, mix, blend).value();
             return new Acidity(
                     Math.max(2, Math.min(12, acidity.plainPh() + off)),
                     acidity.bufferMeqPerLPerPh(),

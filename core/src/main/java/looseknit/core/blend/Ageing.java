@@ -7,8 +7,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 
 /**
  * What becomes of a mix over the years: organic pieces shrink, and part of what they lose turns into fine humus that closes
@@ -62,7 +62,7 @@ public final class Ageing {
     /** The materials of a recipe, and the humus into which they turn. */
     public static Ingredients withHumus(final Recipe recipe) {
         final List<Material> all = new ArrayList<>(recipe.opened().materials());
-        all.add(Book.shipped().material("humus").orElseThrow());
+        all.add(MaterialBook.shipped().material("humus").orElseThrow());
         return Ingredients.of(all, Ingredients.suited(recipe));
     }
 

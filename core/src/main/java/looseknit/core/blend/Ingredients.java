@@ -99,7 +99,7 @@ public final class Ingredients {
 
     /** The form of packing that suits a recipe: by size classes where grains differ widely, else by whole materials. */
     public static Packing.Form suited(final Recipe recipe) {
-        final Opened opened = recipe.opened();
+        final PlainMaterials opened = recipe.opened();
         return suited(IntStream.range(0, opened.amounts().length)
                 .filter(i -> opened.amounts()[i] > 0)
                 .mapToObj(i -> opened.materials().get(i))
@@ -143,7 +143,7 @@ public final class Ingredients {
 
     /** Mixes a recipe of these materials; its yield is against the parts as they are scooped. */
     public Mix mix(final Recipe recipe) {
-        final Opened opened = recipe.opened();
+        final PlainMaterials opened = recipe.opened();
         final Scratch scratch = new Scratch(this);
         pack(opened.amounts(), scratch);
         return new Mix(

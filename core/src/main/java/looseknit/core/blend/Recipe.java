@@ -73,8 +73,8 @@ public record Recipe(Measure measure, List<Part> parts, List<Dose> doses) {
     }
 
     /** The plain materials that make it up: mixes that are bought or mixed before are opened into what they consist of. */
-    public Opened opened() {
-        return Opened.of(parts);
+    public PlainMaterials opened() {
+        return PlainMaterials.of(parts);
     }
 
     /** Share of 100 % that no material fills, as a fraction; 0 for recipes in parts, negative if there is too much. */

@@ -19,8 +19,8 @@ import looseknit.core.blend.WrittenAmount.Per;
 import looseknit.core.blend.WrittenRecipe.Choice;
 import looseknit.core.blend.WrittenRecipe.Line;
 import looseknit.core.material.Amendment;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.OutOfRangeException;
 
 /**
@@ -41,7 +41,7 @@ public final class RecipeReader {
     private static final Pattern EQUAL = Pattern.compile(
             "^(?:in\\s+)?equal\\s+(?:parts|amounts|shares)(?:\\s+of)?[:\\s]+", Pattern.CASE_INSENSITIVE);
 
-    private final Book book;
+    private final MaterialBook book;
     private final List<Named> things;
     private final double scoopLitres;
     private final OptionalDouble potLitres;
@@ -53,7 +53,10 @@ public final class RecipeReader {
      * @param potLitres mix that a pot takes, for what is given per pot [L]
      */
     public RecipeReader(
-            final Book book, final Set<String> atHand, final double scoopLitres, final OptionalDouble potLitres) {
+            final MaterialBook book,
+            final Set<String> atHand,
+            final double scoopLitres,
+            final OptionalDouble potLitres) {
         this.book = book;
         this.scoopLitres = within("scoopLitres", scoopLitres, 0.01, 20, "L");
         this.potLitres = potLitres;

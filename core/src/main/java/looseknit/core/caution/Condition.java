@@ -7,10 +7,10 @@ import java.util.function.BiFunction;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
-import looseknit.core.blend.Opened;
+import looseknit.core.blend.PlainMaterials;
 import looseknit.core.blend.Recipe;
 import looseknit.core.blend.Segregation;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Hazard;
 import looseknit.core.material.Material;
@@ -34,7 +34,7 @@ final class Condition {
     private static final double LIME_HATER_PH = 5.8;
 
     /** What a condition is asked about. */
-    record Case(Recipe recipe, Opened opened, Brief brief, Signs signs) {
+    record Case(Recipe recipe, PlainMaterials opened, Brief brief, Signs signs) {
 
         Stream<Plant> plants() {
             return Stream.concat(brief.plant().stream(), brief.companions().stream());
@@ -110,7 +110,7 @@ final class Condition {
             return asked -> wanted
                     == asked.brief()
                             .needs()
-                            .filter(needs -> needs.trigger() == Trigger.NEVER_DRY)
+                            .filter(needs -> needs.trigger() == AllowableDepletion.NEVER_DRY)
                             .isPresent();
         });
         words.put("stages", (stated, rule) -> {

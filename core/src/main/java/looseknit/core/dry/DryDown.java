@@ -28,13 +28,13 @@ public record DryDown(double usableLitres, Losses losses) {
 
     /** A pot of mix watered from the top, without dressing. */
     public static DryDown of(final Mix mix, final Pot pot, final Weather weather, final Foliage foliage) {
-        return new DryDown(Reservoir.of(mix, pot).fromTopL(), Losses.of(pot, weather, foliage, Dressing.NONE));
+        return new DryDown(Reservoir.of(mix, pot).fromTopL(), Losses.of(pot, weather, foliage, TopDressing.NONE));
     }
 
     /**
      * Days from a thorough watering until the pot has dried to the trigger; {@link #HORIZON_DAYS} if it takes longer.
      */
-    public double daysTo(final Trigger trigger) {
+    public double daysTo(final AllowableDepletion trigger) {
         return daysBetween(0, trigger.depletion());
     }
 
@@ -47,7 +47,7 @@ public record DryDown(double usableLitres, Losses losses) {
     public double daysBetween(final double from, final double to) {
         within("depletion", from, 0, 1, "(share)");
         within("depletion", to, 0, 1, "(share)");
-        final Skin skin = new Skin();
+        final TwoStageEvaporation skin = new TwoStageEvaporation();
         double gone = from;
         double day = 0;
         while (gone < to && day < HORIZON_DAYS) {
@@ -65,7 +65,7 @@ public record DryDown(double usableLitres, Losses losses) {
     public List<Double> dailyDepletion(final int days) {
         within("days", days, 1, 365, "days");
         final List<Double> result = new ArrayList<>(days + 1);
-        final Skin skin = new Skin();
+        final TwoStageEvaporation skin = new TwoStageEvaporation();
         double gone = 0;
         result.add(gone);
         final int stepsPerDay = (int) Math.round(1 / STEP_DAYS);

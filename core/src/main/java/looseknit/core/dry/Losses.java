@@ -23,7 +23,7 @@ public record Losses(
     private static final double LEAF_PER_KPA = 0.10;
 
     /** The losses of a pot in some air, with a plant. */
-    public static Losses of(final Pot pot, final Weather weather, final Foliage foliage, final Dressing dressing) {
+    public static Losses of(final Pot pot, final Weather weather, final Foliage foliage, final TopDressing dressing) {
         final double surfaceM2 = pot.surfaceM2();
         final double leaves = Math.min(MOST_LAYERS_OF_LEAVES, foliage.leafAreaM2() / surfaceM2);
         final double shade = Math.exp(-EXTINCTION * leaves);

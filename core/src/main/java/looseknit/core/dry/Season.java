@@ -105,7 +105,12 @@ public record Season(List<Day> days, Account account) {
      * @param trigger how far it should dry
      */
     public record Subject(
-            Pot pot, Reservoir reservoir, Weather weather, Foliage foliage, Dressing dressing, Trigger trigger) {}
+            Pot pot,
+            Reservoir reservoir,
+            Weather weather,
+            Foliage foliage,
+            TopDressing dressing,
+            AllowableDepletion trigger) {}
 
     private static final int STEPS_PER_DAY = 10;
     private static final double STEP_DAYS = 1.0 / STEPS_PER_DAY;
@@ -160,7 +165,7 @@ public record Season(List<Day> days, Account account) {
         private final Subject subject;
         private final RandomDataGenerator chance;
         private final RandomDataGenerator rainChance;
-        private final Skin skin = new Skin();
+        private final TwoStageEvaporation skin = new TwoStageEvaporation();
         private final double full;
         private double water;
         private double saucer;
@@ -279,7 +284,7 @@ public record Season(List<Day> days, Account account) {
         }
 
         private State state() {
-            final Trigger trigger = subject.trigger();
+            final AllowableDepletion trigger = subject.trigger();
             final double gone = gone();
             moistDays = gone < DRIED_ENOUGH * trigger.depletion() ? moistDays + 1 : 0;
             dryDays = gone > trigger.depletion() + TOO_DRY * (1 - trigger.depletion()) ? dryDays + 1 : 0;

@@ -2,7 +2,7 @@ package looseknit.core.find;
 
 import looseknit.core.blend.Ingredients;
 import looseknit.core.blend.Packing;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 
 /**
  * How well any recipe of some materials could do at best, without mixing it: a bound that no recipe beats. For one thread.
@@ -27,42 +27,42 @@ final class Bounds {
     /** Most candidates in a recipe, and the fixed base. */
     private static final int MOST_LOADED = 6;
 
-    private final Meter meter;
+    private final CandidateTables meter;
     /** For both packings, a row of sums for each candidate, the fixed base last. */
     private final double[][][] perPart;
 
     /** The rows of the candidates that are loaded, the fixed base last. */
-    private final double[][] rows = new double[MOST_LOADED][Sums.COUNT];
+    private final double[][] rows = new double[MOST_LOADED][ConservedSums.COUNT];
 
     /** How much of each other's volume at virtual packing they slip into, by what a part of each takes up. */
     private final double[][] slips = new double[MOST_LOADED][MOST_LOADED];
 
-    private final double[] least = new double[Sums.COUNT];
-    private final double[] most = new double[Sums.COUNT];
-    private final double[] corner = new double[Sums.COUNT];
-    private final double[] start = new double[Sums.COUNT];
-    private final double[] slope = new double[Sums.COUNT];
+    private final double[] least = new double[ConservedSums.COUNT];
+    private final double[] most = new double[ConservedSums.COUNT];
+    private final double[] corner = new double[ConservedSums.COUNT];
+    private final double[] start = new double[ConservedSums.COUNT];
+    private final double[] slope = new double[ConservedSums.COUNT];
     private final double[] startCarried;
     private final double[] slopeCarried;
     private final double[] startVirtual;
     private final double[] slopeVirtual;
     private final double[][] carriedBy;
     private final double[][] virtualOf;
-    private final Ranges ranges;
+    private final ReadingRanges ranges;
     private final double airLow;
     private final double airFactor;
     private int rowCount;
     private double lineSlipped;
     private double lineSlips;
     private double lineBends;
-    private final double[] ones = new double[Sums.COUNT];
+    private final double[] ones = new double[ConservedSums.COUNT];
     private double slipMost;
     private double slipOwn;
     private int size;
     private double loosest;
     private int form;
 
-    Bounds(final Meter meter) {
+    Bounds(final CandidateTables meter) {
         this.meter = meter;
         final int most = meter.plain.size();
         this.startCarried = new double[most];
@@ -71,10 +71,12 @@ final class Bounds {
         this.slopeVirtual = new double[most];
         this.carriedBy = new double[MOST_LOADED][most];
         this.virtualOf = new double[MOST_LOADED][most];
-        this.ranges = new Ranges(meter);
-        this.airLow = meter.aims.low(Quality.AIR);
-        this.airFactor = meter.aims.factor(Quality.AIR);
-        this.perPart = new double[][][] {Sums.perPart(meter, 0, meter.pairs), Sums.perPart(meter, 1, meter.classes)};
+        this.ranges = new ReadingRanges(meter);
+        this.airLow = meter.aims.low(Property.AIR);
+        this.airFactor = meter.aims.factor(Property.AIR);
+        this.perPart = new double[][][] {
+            ConservedSums.perPart(meter, 0, meter.pairs), ConservedSums.perPart(meter, 1, meter.classes)
+        };
     }
 
     /**
@@ -83,7 +85,7 @@ final class Bounds {
      * @param support places of the candidates
      * @param count how many of them count
      */
-    void load(final Reader reader, final int[] support, final int count) {
+    void load(final CandidateReader reader, final int[] support, final int count) {
         form = reader.classes() ? 1 : 0;
         size = count;
         final Ingredients ingredients = form == 1 ? meter.classes : meter.pairs;
@@ -96,8 +98,8 @@ final class Bounds {
         }
         for (int s = 0; s <= size; s++) {
             final int candidate = s < size ? support[s] : meter.candidates();
-            System.arraycopy(perPart[form][candidate], 0, rows[s], 0, Sums.COUNT);
-            rows[s][Sums.PRESSED] = pressed(ingredients, candidate, densest);
+            System.arraycopy(perPart[form][candidate], 0, rows[s], 0, ConservedSums.COUNT);
+            rows[s][ConservedSums.PRESSED] = pressed(ingredients, candidate, densest);
             for (int t = 0; t <= s; t++) {
                 final int other = t < size ? support[t] : meter.candidates();
                 slips[s][t] = slips(form, candidate, other);
@@ -117,7 +119,7 @@ final class Bounds {
     }
 
     /** What every material carries, and takes up, by a part of each candidate; by whole materials only. */
-    private void skeletons(final Reader reader, final int[] support) {
+    private void skeletons(final CandidateReader reader, final int[] support) {
         rowCount = form == 1 ? 0 : reader.plainCount();
         for (int s = 0; s <= size; s++) {
             final int candidate = s < size ? support[s] : meter.candidates();
@@ -163,7 +165,7 @@ final class Bounds {
     /** Sums over a part of a recipe, with how much its materials slip into each other. */
     static final class Partial {
 
-        private final double[] sums = new double[Sums.COUNT];
+        private final double[] sums = new double[ConservedSums.COUNT];
         private final double[] slipsInto = new double[MOST_LOADED];
         private final double[] carried;
         private final double[] virtual;
@@ -182,7 +184,7 @@ final class Bounds {
 
     /** Begins with the fixed base. */
     void begin(final Partial first) {
-        System.arraycopy(rows[size], 0, first.sums, 0, Sums.COUNT);
+        System.arraycopy(rows[size], 0, first.sums, 0, ConservedSums.COUNT);
         System.arraycopy(slips[size], 0, first.slipsInto, 0, MOST_LOADED);
         first.slipped = slips[size][size];
         System.arraycopy(carriedBy[size], 0, first.carried, 0, rowCount);
@@ -196,7 +198,7 @@ final class Bounds {
      */
     void add(final Partial before, final int s, final double parts, final Partial after) {
         final double[] row = rows[s];
-        for (int f = 0; f < Sums.COUNT; f++) {
+        for (int f = 0; f < ConservedSums.COUNT; f++) {
             after.sums[f] = before.sums[f] + parts * row[f];
         }
         after.slipped = before.slipped + parts * (2 * before.slipsInto[s] + parts * slips[s][s]);
@@ -216,7 +218,7 @@ final class Bounds {
     void line(final Partial before, final int left) {
         final int s = size - 2;
         final int last = size - 1;
-        for (int f = 0; f < Sums.COUNT; f++) {
+        for (int f = 0; f < ConservedSums.COUNT; f++) {
             start[f] = before.sums[f] + left * rows[last][f];
             slope[f] = rows[s][f] - rows[last][f];
         }
@@ -237,18 +239,18 @@ final class Bounds {
      * @param parts parts of the last candidate but one
      */
     double on(final double parts, final double limit) {
-        final double volume = start[Sums.VOLUME] + parts * slope[Sums.VOLUME];
-        final double virtual = start[Sums.PRESSED] + parts * slope[Sums.PRESSED];
+        final double volume = start[ConservedSums.VOLUME] + parts * slope[ConservedSums.VOLUME];
+        final double virtual = start[ConservedSums.PRESSED] + parts * slope[ConservedSums.PRESSED];
         final double slipped = lineSlipped + parts * (lineSlips + parts * lineBends);
         final double leastLeft = (virtual * (1 + INVERSE_COMPACTION) - slipped / virtual) / volume;
         final double per = 1 / Math.max(LEAST_LEFT, Math.min(loosest, leastLeft));
         final double mostLeft = form == 1 ? loosest : mostLeft(parts, volume);
         final double perLoose = 1 / mostLeft;
-        final double solid = (start[Sums.SOLIDS] + parts * slope[Sums.SOLIDS]) / volume;
-        final double closed = (start[Sums.CLOSED] + parts * slope[Sums.CLOSED]) / volume;
+        final double solid = (start[ConservedSums.SOLIDS] + parts * slope[ConservedSums.SOLIDS]) / volume;
+        final double closed = (start[ConservedSums.CLOSED] + parts * slope[ConservedSums.CLOSED]) / volume;
         final double airMost = ranges.airMost(
-                (start[Sums.AIR_MOST] + parts * slope[Sums.AIR_MOST]) / volume,
-                (start[Sums.AIR_AT_TOP] + parts * slope[Sums.AIR_AT_TOP]) / volume,
+                (start[ConservedSums.AIR_MOST] + parts * slope[ConservedSums.AIR_MOST]) / volume,
+                (start[ConservedSums.AIR_AT_TOP] + parts * slope[ConservedSums.AIR_AT_TOP]) / volume,
                 closed,
                 closed,
                 1 - solid * perLoose,
@@ -258,10 +260,10 @@ final class Bounds {
         if (sum > limit) {
             return sum;
         }
-        for (int f = 0; f < Sums.COUNT; f++) {
+        for (int f = 0; f < ConservedSums.COUNT; f++) {
             corner[f] = start[f] + parts * slope[f];
         }
-        Sums.ratios(corner, least);
+        ConservedSums.ratios(corner, least);
         return ranges.penalty(least, least, 1 / per, mostLeft, limit);
     }
 
@@ -292,11 +294,11 @@ final class Bounds {
     double of(final Partial before, final int from, final int parts, final double limit) {
         final int open = size - from;
         final int more = parts - open;
-        System.arraycopy(before.sums, 0, ones, 0, Sums.COUNT);
+        System.arraycopy(before.sums, 0, ones, 0, ConservedSums.COUNT);
         double into = 0;
         double intoMost = 0;
         for (int s = from; s < size; s++) {
-            for (int f = 0; f < Sums.COUNT; f++) {
+            for (int f = 0; f < ConservedSums.COUNT; f++) {
                 ones[f] += rows[s][f];
             }
             into += before.slipsInto[s];
@@ -306,14 +308,14 @@ final class Bounds {
         double volume = Double.POSITIVE_INFINITY;
         double ratio = Double.POSITIVE_INFINITY;
         for (int s = from; s < size; s++) {
-            for (int f = 0; f < Sums.COUNT; f++) {
+            for (int f = 0; f < ConservedSums.COUNT; f++) {
                 corner[f] = ones[f] + more * rows[s][f];
             }
-            virtual = Math.min(virtual, corner[Sums.PRESSED]);
-            volume = Math.min(volume, corner[Sums.VOLUME]);
-            ratio = Math.min(ratio, corner[Sums.PRESSED] / corner[Sums.VOLUME]);
-            Sums.ratios(corner, corner);
-            for (int f = 0; f < Sums.COUNT; f++) {
+            virtual = Math.min(virtual, corner[ConservedSums.PRESSED]);
+            volume = Math.min(volume, corner[ConservedSums.VOLUME]);
+            ratio = Math.min(ratio, corner[ConservedSums.PRESSED] / corner[ConservedSums.VOLUME]);
+            ConservedSums.ratios(corner, corner);
+            for (int f = 0; f < ConservedSums.COUNT; f++) {
                 least[f] = s == from ? corner[f] : Math.min(least[f], corner[f]);
                 most[f] = s == from ? corner[f] : Math.max(most[f], corner[f]);
             }

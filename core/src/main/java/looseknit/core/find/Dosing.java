@@ -4,7 +4,7 @@ import java.util.Optional;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Food;
 import looseknit.core.material.Amendment;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 
 /**
  * The doses that bring acidity and food of a plain mix nearest to what is wanted: the least miss, and of equal ones the nearest to the
@@ -17,7 +17,7 @@ final class Dosing {
     /** Weeks after mixing for which the pH is read, as on the bench. */
     private static final double PH_WEEKS = 8;
 
-    private final Aims aims;
+    private final TargetTable aims;
     private final Optional<Amendment> lime;
     private final Optional<Amendment> acidifier;
     private final double limeMeqPerStep;
@@ -28,7 +28,7 @@ final class Dosing {
     private final double nPerStep;
     private final int feedSteps;
 
-    Dosing(final Aims aims, final Question.Doses doses, final double temperatureC) {
+    Dosing(final TargetTable aims, final Question.Doses doses, final double temperatureC) {
         this.aims = aims;
         this.lime = doses.lime();
         this.acidifier = doses.acidifier();
@@ -87,14 +87,14 @@ final class Dosing {
             limed = 0;
             acidified = 0;
             ph = Acidity.ph(plain, buffer, 0, 0) + off;
-            if (ph < aims.low(Quality.PH) && limes()) {
+            if (ph < aims.low(Property.PH) && limes()) {
                 limed = steps(plain, buffer, off, true);
                 ph = limed(plain, buffer, limed) + off;
-            } else if (ph > aims.high(Quality.PH) && acidifies()) {
+            } else if (ph > aims.high(Property.PH) && acidifies()) {
                 acidified = steps(plain, buffer, off, false);
                 ph = Acidity.ph(plain, buffer, 0, acidified * acidMeqPerStep) + off;
             }
-            return aims.penalty(Quality.PH, ph);
+            return aims.penalty(Property.PH, ph);
         }
 
         private double limed(final double plain, final double buffer, final int steps) {
@@ -108,7 +108,7 @@ final class Dosing {
 
         /** The number of steps that comes nearest to the middle of the band; pH only rises, or only falls, with the dose. */
         private int steps(final double plain, final double buffer, final double off, final boolean up) {
-            final double wanted = aims.middle(Quality.PH) - off;
+            final double wanted = aims.middle(Property.PH) - off;
             int under = 0;
             int over = up ? limeSteps : acidSteps;
             if (up ? moved(plain, buffer, up, over) <= wanted : moved(plain, buffer, up, over) >= wanted) {
@@ -127,9 +127,9 @@ final class Dosing {
         }
 
         private boolean nearer(final double first, final double second) {
-            final double a = aims.penalty(Quality.PH, first);
-            final double b = aims.penalty(Quality.PH, second);
-            final double middle = aims.middle(Quality.PH);
+            final double a = aims.penalty(Property.PH, first);
+            final double b = aims.penalty(Property.PH, second);
+            final double middle = aims.middle(Property.PH);
             return a < b || a == b && Math.abs(first - middle) <= Math.abs(second - middle);
         }
 
@@ -143,13 +143,13 @@ final class Dosing {
         double food(final double nMgPerL, final double ecDsPerM) {
             fed = 0;
             double best = penalty(nMgPerL, ecDsPerM, 0);
-            if (nPerStep <= 0 || nMgPerL >= aims.low(Quality.FOOD)) {
+            if (nPerStep <= 0 || nMgPerL >= aims.low(Property.FOOD)) {
                 return best;
             }
-            double off = Math.abs(nMgPerL - aims.middle(Quality.FOOD));
+            double off = Math.abs(nMgPerL - aims.middle(Property.FOOD));
             for (int steps = 1; steps <= feedSteps; steps++) {
                 final double penalty = penalty(nMgPerL, ecDsPerM, steps);
-                final double away = Math.abs(nMgPerL + steps * nPerStep - aims.middle(Quality.FOOD));
+                final double away = Math.abs(nMgPerL + steps * nPerStep - aims.middle(Property.FOOD));
                 if (penalty < best || penalty == best && away < off) {
                     best = penalty;
                     off = away;
@@ -161,8 +161,8 @@ final class Dosing {
 
         private double penalty(final double nMgPerL, final double ecDsPerM, final int steps) {
             final double more = steps * nPerStep;
-            return aims.penalty(Quality.FOOD, nMgPerL + more)
-                    + aims.penalty(Quality.SALTS, ecDsPerM + Food.ecOfN(more));
+            return aims.penalty(Property.FOOD, nMgPerL + more)
+                    + aims.penalty(Property.SALTS, ecDsPerM + Food.ecOfN(more));
         }
 
         double ph() {

@@ -38,10 +38,10 @@ public final class FindMixes {
     private static final double ALL_FITS = 99.5;
 
     private final Question question;
-    private final Watch watch;
+    private final SearchListener watch;
     private final long began = System.nanoTime();
 
-    private FindMixes(final Question question, final Watch watch) {
+    private FindMixes(final Question question, final SearchListener watch) {
         this.question = question;
         this.watch = watch;
     }
@@ -51,25 +51,26 @@ public final class FindMixes {
      *
      * @param watch hears how far it is; if it calls the search off, the answer is what was found so far
      */
-    public static Answer find(final Question question, final Watch watch) {
+    public static Answer find(final Question question, final SearchListener watch) {
         return new FindMixes(question, watch)
-                .answer(EnumSet.of(Title.CHEAPEST, Title.LONGEST, Title.LIGHTEST, Title.SAFEST));
+                .answer(EnumSet.of(Respect.CHEAPEST, Respect.LONGEST, Respect.LIGHTEST, Respect.SAFEST));
     }
 
     /** The same, with the blend that makes the most of what is left among the first. */
-    public static Answer useUp(final Question question, final Watch watch) {
-        return new FindMixes(question, watch).answer(EnumSet.of(Title.MOST, Title.CHEAPEST, Title.SAFEST));
+    public static Answer useUp(final Question question, final SearchListener watch) {
+        return new FindMixes(question, watch).answer(EnumSet.of(Respect.MOST, Respect.CHEAPEST, Respect.SAFEST));
     }
 
     /**
      * Looks for the fewest extra parts that bring what is fixed to its targets, and for what each further part could bring.
      */
-    public static Answer improve(final Question question, final Watch watch) {
+    public static Answer improve(final Question question, final SearchListener watch) {
         return new FindMixes(question, watch).improved();
     }
 
     /** Looks for what to take in place of a row of a blend that is missing. */
-    public static Answer replace(final Question question, final Recipe given, final int row, final Watch watch) {
+    public static Answer replace(
+            final Question question, final Recipe given, final int row, final SearchListener watch) {
         final FindMixes find = new FindMixes(question, watch);
         final List<StandInMix> standIns = StandInMix.of(question, given, row, watch);
         if (standIns.isEmpty()) {
@@ -105,15 +106,15 @@ public final class FindMixes {
      *
      * @param bounding whether bounds may leave recipes out; without them every recipe is read
      */
-    public static Measured measure(final Question question, final boolean bounding, final Watch watch) {
+    public static Measured measure(final Question question, final boolean bounding, final SearchListener watch) {
         final FindMixes find = new FindMixes(question, watch);
         final int most = Math.min(
                 question.limits().mostMaterials(), question.candidates().size());
-        final Meter meter = new Meter(question);
-        final Closest closest = new Closest(meter, most);
-        final Sweep.Done done = new Sweep(meter, watch, find.deadline(1), bounding)
-                .run(closest, Watch.Stage.CLOSEST, find.least(), most);
-        final Find best = closest.overall().orElseThrow();
+        final CandidateTables meter = new CandidateTables(question);
+        final ClosestBlends closest = new ClosestBlends(meter, most);
+        final ExhaustiveSearch.Done done = new ExhaustiveSearch(meter, watch, find.deadline(1), bounding)
+                .run(closest, SearchListener.Stage.CLOSEST, find.least(), most);
+        final FoundRecipe best = closest.overall().orElseThrow();
         return new Measured(new Proposals(meter).recipe(best), Score.fit(best.penalty()), find.proof(done, best));
     }
 
@@ -128,8 +129,8 @@ public final class FindMixes {
 
     /** Fit of a recipe of the candidates, doses chosen by the search, 0 to 100. */
     public static double fit(final Question question, final Map<Integer, Integer> parts) {
-        final Meter meter = new Meter(question);
-        final Reader reader = meter.reader();
+        final CandidateTables meter = new CandidateTables(question);
+        final CandidateReader reader = meter.reader();
         final int[] support =
                 parts.keySet().stream().mapToInt(Integer::intValue).sorted().toArray();
         final int[] amounts = IntStream.of(support).map(parts::get).toArray();
@@ -149,17 +150,17 @@ public final class FindMixes {
         return question.fixed().isEmpty() ? 1 : 0;
     }
 
-    private Answer answer(final Set<Title> respects) {
+    private Answer answer(final Set<Respect> respects) {
         final int most = Math.min(
                 question.limits().mostMaterials(), question.candidates().size());
         if (most < least()) {
             return nothing("There is nothing to mix: no material is left to search among.");
         }
-        final Meter meter = new Meter(question);
-        final Closest closest = new Closest(meter, Math.max(1, most));
-        final Sweep.Done done = new Sweep(meter, watch, deadline(SHARE_FOR_CLOSEST), true)
-                .run(closest, Watch.Stage.CLOSEST, least(), most);
-        final Optional<Find> best = closest.overall();
+        final CandidateTables meter = new CandidateTables(question);
+        final ClosestBlends closest = new ClosestBlends(meter, Math.max(1, most));
+        final ExhaustiveSearch.Done done = new ExhaustiveSearch(meter, watch, deadline(SHARE_FOR_CLOSEST), true)
+                .run(closest, SearchListener.Stage.CLOSEST, least(), most);
+        final Optional<FoundRecipe> best = closest.overall();
         if (best.isEmpty()) {
             return nothing(
                     watch.cancelled()
@@ -168,8 +169,8 @@ public final class FindMixes {
         }
         final Answer.Proof proof = proof(done, best.get());
         final Proposals proposals = new Proposals(meter);
-        final Map<Title, Find> found = titled(meter, proposals, closest, best.get(), respects, most);
-        final List<Find> others = IntStream.rangeClosed(1, most)
+        final Map<Respect, FoundRecipe> found = titled(meter, proposals, closest, best.get(), respects, most);
+        final List<FoundRecipe> others = IntStream.rangeClosed(1, most)
                 .map(i -> most - i + 1)
                 .mapToObj(closest::of)
                 .flatMap(Optional::stream)
@@ -181,66 +182,67 @@ public final class FindMixes {
     }
 
     /** The best in each respect, in the order in which they are shown: the closest first, and what was wished for next. */
-    private Map<Title, Find> titled(
-            final Meter meter,
+    private Map<Respect, FoundRecipe> titled(
+            final CandidateTables meter,
             final Proposals proposals,
-            final Closest closest,
-            final Find best,
-            final Set<Title> respects,
+            final ClosestBlends closest,
+            final FoundRecipe best,
+            final Set<Respect> respects,
             final int most) {
-        final Map<Title, Find> found = new LinkedHashMap<>();
-        found.put(Title.CLOSEST, best);
-        final Map<Title, Find> others = new LinkedHashMap<>();
+        final Map<Respect, FoundRecipe> found = new LinkedHashMap<>();
+        found.put(Respect.CLOSEST, best);
+        final Map<Respect, FoundRecipe> others = new LinkedHashMap<>();
         IntStream.range(least(), most)
                 .mapToObj(closest::of)
                 .flatMap(Optional::stream)
                 .filter(find -> find.penalty() <= best.penalty() + ABOUT_AS_GOOD)
                 .findFirst()
-                .ifPresent(find -> others.put(Title.FEWEST, find));
+                .ifPresent(find -> others.put(Respect.FEWEST, find));
         if (!watch.cancelled()) {
             trades(meter, proposals, best, respects, most, others);
         }
         if (Words.peaty(proposals.recipe(best))) {
-            closest.withoutPeat().ifPresent(find -> others.put(Title.NO_PEAT, find));
+            closest.withoutPeat().ifPresent(find -> others.put(Respect.NO_PEAT, find));
         }
-        if (question.brief().wishes().cheap() && others.containsKey(Title.CHEAPEST)) {
-            found.put(Title.CHEAPEST, others.get(Title.CHEAPEST));
+        if (question.brief().wishes().cheap() && others.containsKey(Respect.CHEAPEST)) {
+            found.put(Respect.CHEAPEST, others.get(Respect.CHEAPEST));
         }
         found.putAll(others);
         return found;
     }
 
     private void trades(
-            final Meter meter,
+            final CandidateTables meter,
             final Proposals proposals,
-            final Find best,
-            final Set<Title> respects,
+            final FoundRecipe best,
+            final Set<Respect> respects,
             final int most,
-            final Map<Title, Find> found) {
-        final Set<Title> sought = EnumSet.copyOf(respects);
+            final Map<Respect, FoundRecipe> found) {
+        final Set<Respect> sought = EnumSet.copyOf(respects);
         if (question.candidates().stream().anyMatch(each -> each.pricePerLitre().isEmpty())) {
-            sought.remove(Title.CHEAPEST);
+            sought.remove(Respect.CHEAPEST);
         }
         final int few = Math.min(most, TRADED_MATERIALS);
-        final Meter simpler = new Meter(
+        final CandidateTables simpler = new CandidateTables(
                 question.within(question.limits()
                         .with(few, Math.min(TRADED_PARTS, question.limits().mostParts()))),
                 meter.dry);
-        final Trades trades = new Trades(simpler, best.penalty() + ABOUT_AS_GOOD, sought, proposals.spread(best));
-        new Sweep(simpler, watch, deadline(1), true).run(trades, Watch.Stage.TRADES, least(), few);
-        for (final Title title : respects) {
+        final TradeOffs trades = new TradeOffs(simpler, best.penalty() + ABOUT_AS_GOOD, sought, proposals.spread(best));
+        new ExhaustiveSearch(simpler, watch, deadline(1), true).run(trades, SearchListener.Stage.TRADES, least(), few);
+        for (final Respect title : respects) {
             trades.of(title).ifPresent(find -> found.put(title, find));
         }
     }
 
-    private void tell(final Find best) {
-        watch.progress(new Watch.Progress(Watch.Stage.EXPLAINING, 0, 1, best.penalty(), best.penalty()));
+    private void tell(final FoundRecipe best) {
+        watch.progress(
+                new SearchListener.Progress(SearchListener.Stage.EXPLAINING, 0, 1, best.penalty(), best.penalty()));
     }
 
     private Answer explained(
-            final Meter meter,
+            final CandidateTables meter,
             final Proposals proposals,
-            final Find best,
+            final FoundRecipe best,
             final List<Proposal> distinct,
             final List<Answer.OfCount> counts,
             final Answer.Proof proof) {
@@ -254,7 +256,7 @@ public final class FindMixes {
                     OptionalDouble.empty(),
                     List.of("The search was called off; this is what it had found."));
         }
-        final Aside aside = new Aside(question, watch);
+        final Obstacles aside = new Obstacles(question, watch);
         final boolean fits = Score.fit(best.penalty()) >= ALL_FITS;
         return new Answer(
                 distinct,
@@ -266,7 +268,7 @@ public final class FindMixes {
                 List.of());
     }
 
-    private static List<Answer.OfCount> counts(final Closest closest, final Proposals proposals, final int most) {
+    private static List<Answer.OfCount> counts(final ClosestBlends closest, final Proposals proposals, final int most) {
         final List<Answer.OfCount> counts = new ArrayList<>();
         for (int size = 1; size <= most; size++) {
             final int count = size;
@@ -277,7 +279,7 @@ public final class FindMixes {
         return List.copyOf(counts);
     }
 
-    private Answer.Proof proof(final Sweep.Done done, final Find best) {
+    private Answer.Proof proof(final ExhaustiveSearch.Done done, final FoundRecipe best) {
         final double gap = done.complete() ? 0 : Math.max(0, Score.fit(done.bound()) - Score.fit(best.penalty()));
         final boolean proved = done.complete() || gap == 0;
         final long millis = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
@@ -316,18 +318,18 @@ public final class FindMixes {
     private Answer improved() {
         final int most = Math.min(
                 question.limits().mostMaterials(), question.candidates().size());
-        final Meter meter = new Meter(question);
-        final Extra extra = new Extra(question.limits().mostParts());
-        final Sweep.Done done =
-                new Sweep(meter, watch, deadline(SHARE_FOR_CLOSEST), true).run(extra, Watch.Stage.CLOSEST, 0, most);
-        final List<Find> stairs = extra.stairs();
+        final CandidateTables meter = new CandidateTables(question);
+        final FewestAdditions extra = new FewestAdditions(question.limits().mostParts());
+        final ExhaustiveSearch.Done done = new ExhaustiveSearch(meter, watch, deadline(SHARE_FOR_CLOSEST), true)
+                .run(extra, SearchListener.Stage.CLOSEST, 0, most);
+        final List<FoundRecipe> stairs = extra.stairs();
         if (stairs.isEmpty()) {
             return nothing("The search was called off before anything was found.");
         }
-        final Find best = stairs.get(stairs.size() - 1);
-        final Map<Title, Find> found = new EnumMap<>(Title.class);
-        found.put(Title.FEWEST_EXTRA, best);
-        final List<Find> fewer = new ArrayList<>(stairs.subList(0, stairs.size() - 1));
+        final FoundRecipe best = stairs.get(stairs.size() - 1);
+        final Map<Respect, FoundRecipe> found = new EnumMap<>(Respect.class);
+        found.put(Respect.FEWEST_EXTRA, best);
+        final List<FoundRecipe> fewer = new ArrayList<>(stairs.subList(0, stairs.size() - 1));
         Collections.reverse(fewer);
         tell(best);
         final Proposals proposals = new Proposals(meter);

@@ -7,10 +7,10 @@ import java.util.Map;
 import looseknit.core.blend.Recipe;
 import looseknit.core.measure.Band;
 import looseknit.core.need.Brief;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.reading.Figures;
-import looseknit.core.reading.Known;
+import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.Phrases;
 
 /**
@@ -28,7 +28,7 @@ final class Likeness {
     private Likeness() {}
 
     /** Targets that a blend meets which reads like this one. */
-    static List<Target> targets(final Recipe recipe, final Brief brief, final Known known) {
+    static List<Target> targets(final Recipe recipe, final Brief brief, final Knowledge known) {
         final List<Target> targets = new ArrayList<>();
         new Figures(recipe, brief, known)
                 .all(Figures.leastAir(brief))
@@ -40,7 +40,7 @@ final class Likeness {
         return List.copyOf(targets);
     }
 
-    private static Band band(final Quality quality, final double value) {
+    private static Band band(final Property quality, final double value) {
         return switch (quality) {
             case AIR, WATER, EASY_WATER -> around(value, POINTS);
             case PH -> around(value, PH);
@@ -56,9 +56,9 @@ final class Likeness {
     }
 
     /** What is different in one blend from another, in words; the greatest difference first. */
-    static List<String> changes(final Recipe before, final Recipe after, final Brief brief, final Known known) {
-        final Map<Quality, Double> was = new EnumMap<>(new Figures(before, brief, known).all(Figures.leastAir(brief)));
-        final Map<Quality, Double> is = new Figures(after, brief, known).all(Figures.leastAir(brief));
+    static List<String> changes(final Recipe before, final Recipe after, final Brief brief, final Knowledge known) {
+        final Map<Property, Double> was = new EnumMap<>(new Figures(before, brief, known).all(Figures.leastAir(brief)));
+        final Map<Property, Double> is = new Figures(after, brief, known).all(Figures.leastAir(brief));
         return targets(before, brief, known).stream()
                 .filter(target -> target.penalty(is.get(target.quality())) > 0)
                 .sorted((a, b) -> Double.compare(b.penalty(is.get(b.quality())), a.penalty(is.get(a.quality()))))

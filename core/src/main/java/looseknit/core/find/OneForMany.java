@@ -64,15 +64,15 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
      * @param questions a question for each plant, with the same candidates; 2 to {@link #MOST_PLANTS}
      * @return nothing if it was called off
      */
-    public static Optional<OneForMany> of(final List<Question> questions, final Watch watch) {
+    public static Optional<OneForMany> of(final List<Question> questions, final SearchListener watch) {
         within("plants", questions.size(), 2, MOST_PLANTS, "plants");
         final List<Candidate> candidates = questions.get(0).candidates();
         if (candidates.isEmpty()) {
             throw new OutOfRangeException("candidates", "empty", "at least one material that all the plants may have");
         }
-        final List<Meter> meters = questions.stream()
-                .map(each ->
-                        new Meter(each.among(candidates).within(each.limits().with(MOST_MATERIALS, MOST_PARTS))))
+        final List<CandidateTables> meters = questions.stream()
+                .map(each -> new CandidateTables(
+                        each.among(candidates).within(each.limits().with(MOST_MATERIALS, MOST_PARTS))))
                 .toList();
         return new Pool(meters, watch).best();
     }
@@ -80,23 +80,23 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
     /** The recipes with their penalties, and the best of them for every set of plants. */
     private static final class Pool {
 
-        private final List<Meter> meters;
-        private final Watch watch;
+        private final List<CandidateTables> meters;
+        private final SearchListener watch;
         private final int plants;
         /** Least sum of penalties of one blend for a set of plants, by the set's bits. */
         private final double[] least;
 
-        private final Find[] finds;
-        private final Reader[] readers;
+        private final FoundRecipe[] finds;
+        private final CandidateReader[] readers;
         private int read;
 
-        private Pool(final List<Meter> meters, final Watch watch) {
+        private Pool(final List<CandidateTables> meters, final SearchListener watch) {
             this.meters = meters;
             this.watch = watch;
             this.plants = meters.size();
             this.least = new double[1 << plants];
-            this.finds = new Find[1 << plants];
-            this.readers = meters.stream().map(Meter::reader).toArray(Reader[]::new);
+            this.finds = new FoundRecipe[1 << plants];
+            this.readers = meters.stream().map(CandidateTables::reader).toArray(CandidateReader[]::new);
             Arrays.fill(least, Double.POSITIVE_INFINITY);
         }
 
@@ -109,7 +109,7 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
                     support[i] = i;
                 }
                 do {
-                    for (final Reader reader : readers) {
+                    for (final CandidateReader reader : readers) {
                         reader.load(support, size);
                     }
                     for (int all = size; all <= MOST_PARTS; all++) {
@@ -119,10 +119,10 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
                         return Optional.empty();
                     }
                     if (read % TELL_EVERY < 60) {
-                        watch.progress(
-                                new Watch.Progress(Watch.Stage.CLOSEST, read, total, least[least.length - 1], 0));
+                        watch.progress(new SearchListener.Progress(
+                                SearchListener.Stage.CLOSEST, read, total, least[least.length - 1], 0));
                     }
-                } while (Sweep.advance(support, n));
+                } while (ExhaustiveSearch.advance(support, n));
             }
             return Optional.of(splits());
         }
@@ -159,14 +159,14 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
                 readers[plant].read();
                 penalties[plant] = readers[plant].penalty(BAD);
             }
-            @Nullable Find find = null;
+            @Nullable FoundRecipe find = null;
             final double[] sums = new double[1 << plants];
             for (int set = 1; set < sums.length; set++) {
                 final int lowest = Integer.numberOfTrailingZeros(set);
                 sums[set] = sums[set & (set - 1)] + penalties[lowest];
                 if (sums[set] < least[set]) {
                     if (find == null) {
-                        find = new Find(
+                        find = new FoundRecipe(
                                 support.clone(), parts.clone(), sums[set], 0, readers[0].costPerLitre(), new int[3]);
                     }
                     least[set] = sums[set];
@@ -245,8 +245,8 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
             return new Split(List.copyOf(groups), worst);
         }
 
-        private Proposal proposal(final int plant, final Find find) {
-            final Reader reader = readers[plant];
+        private Proposal proposal(final int plant, final FoundRecipe find) {
+            final CandidateReader reader = readers[plant];
             final int size = find.support().length;
             reader.load(find.support(), size);
             reader.press(find.support(), find.parts(), size);
@@ -254,7 +254,7 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
             final double penalty = reader.penalty(Double.POSITIVE_INFINITY);
             return new Proposals(meters.get(plant))
                     .of(
-                            new Find(
+                            new FoundRecipe(
                                     find.support(),
                                     find.parts(),
                                     penalty,

@@ -5,7 +5,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Material;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.reading.Evaluation;
 
 /**
@@ -27,7 +27,7 @@ import looseknit.core.reading.Evaluation;
  * @param evaluation everything that is read off it
  */
 public record Proposal(
-        Set<Title> titles,
+        Set<Respect> titles,
         Recipe recipe,
         double penalty,
         double fit,
@@ -43,7 +43,7 @@ public record Proposal(
         Evaluation evaluation) {
 
     /** What a reading is called where room is scarce. */
-    public static String shortName(final Quality quality) {
+    public static String shortName(final Property quality) {
         return Words.capital(Words.of(quality));
     }
 
@@ -54,7 +54,7 @@ public record Proposal(
      * @param quality the reading for which it counts most
      * @param words the same in words
      */
-    public record Reason(Material material, Quality quality, String words) {}
+    public record Reason(Material material, Property quality, String words) {}
 
     /** The same in other words. */
     Proposal saying(final String otherSummary, final List<String> others) {
@@ -76,7 +76,7 @@ public record Proposal(
     }
 
     /** The same, the best of these. */
-    Proposal with(final Set<Title> others, final List<String> otherGivesUp) {
+    Proposal with(final Set<Respect> others, final List<String> otherGivesUp) {
         return new Proposal(
                 others,
                 recipe,

@@ -13,7 +13,7 @@ import java.util.Set;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.reading.Evaluation;
 import looseknit.core.reading.Evaluator;
@@ -27,16 +27,16 @@ final class Proposals {
     private static final int DRAWS = 200;
     private static final long SEED = 5;
 
-    private final Meter meter;
+    private final CandidateTables meter;
     private final Question question;
 
-    Proposals(final Meter meter) {
+    Proposals(final CandidateTables meter) {
         this.meter = meter;
         this.question = meter.question;
     }
 
     /** The recipe that was found, on top of what is fixed, with its doses. */
-    Recipe recipe(final Find find) {
+    Recipe recipe(final FoundRecipe find) {
         final Map<Material, Double> amounts = new LinkedHashMap<>();
         question.fixed().forEach(part -> amounts.merge(part.material(), part.amount(), Double::sum));
         for (int s = 0; s < find.support().length; s++) {
@@ -65,17 +65,17 @@ final class Proposals {
     }
 
     /** A proposal with nothing said yet about what it gives up. */
-    Proposal of(final Find find, final Set<Title> titles) {
+    Proposal of(final FoundRecipe find, final Set<Respect> titles) {
         return of(find, titles, List.of());
     }
 
     /** The same with further doses that count for what is read off it, though they were not searched for. */
-    Proposal of(final Find find, final Set<Title> titles, final List<Recipe.Dose> further) {
+    Proposal of(final FoundRecipe find, final Set<Respect> titles, final List<Recipe.Dose> further) {
         final Recipe found = recipe(find);
         final List<Recipe.Dose> doses = new ArrayList<>(found.doses());
         doses.addAll(further);
         final Recipe recipe = new Recipe(found.measure(), found.parts(), doses);
-        final Reader reader = meter.reader();
+        final CandidateReader reader = meter.reader();
         final int size = find.support().length;
         reader.load(find.support(), size);
         reader.press(find.support(), find.parts(), size);
@@ -99,7 +99,7 @@ final class Proposals {
                         .filter(material -> question.candidates().stream()
                                 .anyMatch(each -> each.material().equals(material) && !each.onShelf()))
                         .toList(),
-                Trades.mostLitres(meter, reader, find.support(), find.parts(), size),
+                TradeOffs.mostLitres(meter, reader, find.support(), find.parts(), size),
                 reasons(recipe),
                 evaluation);
     }
@@ -116,12 +116,12 @@ final class Proposals {
         if (recipe.parts().size() < 2) {
             return List.of();
         }
-        final Map<Quality, Double> now = figures(recipe);
+        final Map<Property, Double> now = figures(recipe);
         final List<Proposal.Reason> reasons = new ArrayList<>();
         for (int row = 0; row < recipe.parts().size(); row++) {
             final List<Recipe.Part> rest = new ArrayList<>(recipe.parts());
             final Material material = rest.remove(row).material();
-            final Map<Quality, Double> without = figures(new Recipe(Recipe.Measure.PARTS, rest, recipe.doses()));
+            final Map<Property, Double> without = figures(new Recipe(Recipe.Measure.PARTS, rest, recipe.doses()));
             question.targets().stream()
                     .filter(target -> now.containsKey(target.quality()))
                     .max(Comparator.comparingDouble(target -> matters(target, now, without)))
@@ -131,7 +131,7 @@ final class Proposals {
     }
 
     private static double matters(
-            final Target target, final Map<Quality, Double> now, final Map<Quality, Double> without) {
+            final Target target, final Map<Property, Double> now, final Map<Property, Double> without) {
         final double a = now.get(target.quality());
         final double b = without.get(target.quality());
         return target.penalty(b) - target.penalty(a) + 0.02 * target.weight() * Math.abs(b - a) / target.scale();
@@ -139,9 +139,9 @@ final class Proposals {
 
     private static Proposal.Reason reason(
             final Material material,
-            final Quality quality,
-            final Map<Quality, Double> now,
-            final Map<Quality, Double> without) {
+            final Property quality,
+            final Map<Property, Double> now,
+            final Map<Property, Double> without) {
         return new Proposal.Reason(
                 material,
                 quality,
@@ -152,13 +152,13 @@ final class Proposals {
                                 Phrases.figureWithUnit(quality, without.get(quality))));
     }
 
-    private Map<Quality, Double> figures(final Recipe recipe) {
+    private Map<Property, Double> figures(final Recipe recipe) {
         return new Figures(recipe, question.brief(), question.known()).all(Figures.leastAir(question.brief()));
     }
 
     /** Spread of the readings of a blend. */
-    Map<Quality, Double> spread(final Find find) {
-        final Map<Quality, Double> spread = new EnumMap<>(Quality.class);
+    Map<Property, Double> spread(final FoundRecipe find) {
+        final Map<Property, Double> spread = new EnumMap<>(Property.class);
         Evaluator.evaluate(recipe(find), question.brief(), question.known())
                 .readings()
                 .forEach(reading ->
@@ -167,21 +167,22 @@ final class Proposals {
     }
 
     /** The proposals that differ, each with all its titles, with what it gives up against the first. */
-    List<Proposal> distinct(final Map<Title, Find> found, final List<Find> further, final int most) {
-        final Map<String, Find> finds = new LinkedHashMap<>();
-        final Map<String, Set<Title>> titles = new LinkedHashMap<>();
+    List<Proposal> distinct(final Map<Respect, FoundRecipe> found, final List<FoundRecipe> further, final int most) {
+        final Map<String, FoundRecipe> finds = new LinkedHashMap<>();
+        final Map<String, Set<Respect>> titles = new LinkedHashMap<>();
         found.forEach((title, find) -> {
             final String key = Words.parts(recipe(find));
             if (finds.containsKey(key) || finds.size() < most) {
                 finds.putIfAbsent(key, find);
-                titles.computeIfAbsent(key, any -> EnumSet.noneOf(Title.class)).add(title);
+                titles.computeIfAbsent(key, any -> EnumSet.noneOf(Respect.class))
+                        .add(title);
             }
         });
-        for (final Find find : further) {
+        for (final FoundRecipe find : further) {
             final String key = Words.parts(recipe(find));
             if (!finds.containsKey(key) && finds.size() < most) {
                 finds.put(key, find);
-                titles.put(key, EnumSet.noneOf(Title.class));
+                titles.put(key, EnumSet.noneOf(Respect.class));
             }
         }
         final List<Proposal> proposals = new ArrayList<>();
@@ -191,7 +192,7 @@ final class Proposals {
 
     /** The most forgiving is the one that most draws by chance bear out. */
     private static List<Proposal> safest(final List<Proposal> proposals) {
-        if (proposals.stream().noneMatch(each -> each.titles().contains(Title.SAFEST))) {
+        if (proposals.stream().noneMatch(each -> each.titles().contains(Respect.SAFEST))) {
             return proposals;
         }
         final double best =
@@ -199,11 +200,11 @@ final class Proposals {
         final List<Proposal> result = new ArrayList<>();
         boolean given = false;
         for (final Proposal each : proposals) {
-            final Set<Title> titles = EnumSet.noneOf(Title.class);
+            final Set<Respect> titles = EnumSet.noneOf(Respect.class);
             titles.addAll(each.titles());
-            titles.remove(Title.SAFEST);
+            titles.remove(Respect.SAFEST);
             if (!given && each.chance() == best) {
-                titles.add(Title.SAFEST);
+                titles.add(Respect.SAFEST);
                 given = true;
             }
             result.add(each.with(titles, each.givesUp()));

@@ -9,7 +9,7 @@ import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Target;
 import looseknit.core.need.Targets;
-import looseknit.core.reading.Known;
+import looseknit.core.reading.Knowledge;
 
 /**
  * What is searched for.
@@ -25,7 +25,7 @@ import looseknit.core.reading.Known;
 public record Question(
         Brief brief,
         List<Target> targets,
-        Known known,
+        Knowledge known,
         List<Candidate> candidates,
         List<Recipe.Part> fixed,
         Doses doses,
@@ -61,7 +61,7 @@ public record Question(
 
     /** A question for the targets of a brief, with nothing fixed and nothing dosed. */
     public static Question of(final Brief brief, final List<Candidate> candidates, final Limits limits) {
-        return new Question(brief, Targets.of(brief), Known.NOTHING, candidates, List.of(), Doses.NONE, limits);
+        return new Question(brief, Targets.of(brief), Knowledge.NOTHING, candidates, List.of(), Doses.NONE, limits);
     }
 
     /** The same with other candidates. */

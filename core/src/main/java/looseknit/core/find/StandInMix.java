@@ -29,7 +29,8 @@ public record StandInMix(Proposal proposal, String words, List<String> changes, 
      * @param given the blend as it is
      * @param row its row that is missing
      */
-    public static List<StandInMix> of(final Question question, final Recipe given, final int row, final Watch watch) {
+    public static List<StandInMix> of(
+            final Question question, final Recipe given, final int row, final SearchListener watch) {
         Require.within("row", row, 0, given.parts().size() - 1, "(row of the blend)");
         final double scale = given.measure() == Recipe.Measure.PERCENT ? 0.1 : 1;
         final List<Recipe.Part> rest = new ArrayList<>();
@@ -49,19 +50,19 @@ public record StandInMix(Proposal proposal, String words, List<String> changes, 
                 .dosing(Question.Doses.NONE)
                 .aimingAt(Likeness.targets(given, question.brief(), question.known()))
                 .within(question.limits().with(MOST_STAND_INS, parts));
-        final Meter meter = new Meter(asked);
+        final CandidateTables meter = new CandidateTables(asked);
         final List<StandInMix> found = new ArrayList<>();
         final int most = Math.min(MOST_STAND_INS, asked.candidates().size());
-        final Closest closest = new Closest(meter, Math.max(1, most));
-        new Sweep(
+        final ClosestBlends closest = new ClosestBlends(meter, Math.max(1, most));
+        new ExhaustiveSearch(
                         meter,
                         watch,
                         System.nanoTime()
                                 + TimeUnit.MILLISECONDS.toNanos(asked.limits().mostMillis()),
                         true)
-                .run(closest, Watch.Stage.CLOSEST, rest.isEmpty() ? 1 : 0, most);
+                .run(closest, SearchListener.Stage.CLOSEST, rest.isEmpty() ? 1 : 0, most);
         for (int size = most; size >= (rest.isEmpty() ? 1 : 0) && found.size() < MOST_OFFERED; size--) {
-            final Optional<Find> find = closest.of(size);
+            final Optional<FoundRecipe> find = closest.of(size);
             if (find.isPresent()) {
                 found.add(standIn(meter, given, find.get()));
             }
@@ -70,7 +71,7 @@ public record StandInMix(Proposal proposal, String words, List<String> changes, 
         return List.copyOf(found);
     }
 
-    private static StandInMix standIn(final Meter meter, final Recipe given, final Find find) {
+    private static StandInMix standIn(final CandidateTables meter, final Recipe given, final FoundRecipe find) {
         final Question asked = meter.question;
         final List<String> taken = new ArrayList<>();
         for (int s = 0; s < find.support().length; s++) {

@@ -26,9 +26,10 @@ public record WhyNot(Material material, String words, Optional<Proposal> best) {
      * @param candidate the material that was expected; of the candidates or not
      * @param fit fit of the best blend of all, 0 to 100
      */
-    public static WhyNot of(final Question question, final Candidate candidate, final double fit, final Watch watch) {
+    public static WhyNot of(
+            final Question question, final Candidate candidate, final double fit, final SearchListener watch) {
         final Material material = candidate.material();
-        final Optional<String> barred = Barred.reason(material, question.brief());
+        final Optional<String> barred = Exclusions.reason(material, question.brief());
         if (barred.isPresent()) {
             return new WhyNot(material, barred.get(), Optional.empty());
         }
@@ -43,12 +44,12 @@ public record WhyNot(Material material, String words, Optional<Proposal> best) {
                 .filter(each -> !each.material().id().equals(material.id()))
                 .forEach(with::add);
         with.add(candidate.limited(Math.max(SOME, candidate.leastShare()), candidate.mostShare()));
-        final Meter meter = new Meter(question.among(with));
-        final Closest closest = new Closest(meter, question.limits().mostMaterials());
-        new Sweep(meter, watch, System.nanoTime() + question.limits().mostMillis() * 1_000_000, true)
+        final CandidateTables meter = new CandidateTables(question.among(with));
+        final ClosestBlends closest = new ClosestBlends(meter, question.limits().mostMaterials());
+        new ExhaustiveSearch(meter, watch, System.nanoTime() + question.limits().mostMillis() * 1_000_000, true)
                 .run(
                         closest,
-                        Watch.Stage.EXPLAINING,
+                        SearchListener.Stage.EXPLAINING,
                         1,
                         Math.min(question.limits().mostMaterials(), with.size()));
         final Optional<Proposal> best = closest.overall().map(find -> new Proposals(meter).of(find, Set.of()));

@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Material;
 import looseknit.core.material.Nature;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.reading.Evaluation;
 import looseknit.core.reading.Phrases;
@@ -30,7 +30,7 @@ final class Words {
     private Words() {}
 
     /** What a reading is called in a sentence. */
-    static String of(final Quality quality) {
+    static String of(final Property quality) {
         return switch (quality) {
             case AIR -> "air";
             case WATER -> "water held";

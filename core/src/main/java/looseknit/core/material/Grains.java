@@ -49,7 +49,7 @@ public final class Grains {
     }
 
     /** Other grades of the same stuff, the finest first. */
-    public static List<Material> otherGrades(final Material material, final Book book) {
+    public static List<Material> otherGrades(final Material material, final MaterialBook book) {
         return Optional.ofNullable(LOOKS.get(material.id()))
                 .flatMap(Look::kind)
                 .map(kind -> LOOKS.values().stream()

@@ -2,7 +2,7 @@ package looseknit.core.need;
 
 import static looseknit.core.measure.Require.within;
 
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Band;
 
 /**
@@ -26,7 +26,7 @@ public record Needs(
         Band ph,
         Band nitrogen,
         double mostEcDsPerM,
-        Trigger trigger,
+        AllowableDepletion trigger,
         double lifeYears,
         double leafLayers,
         double thrift) {

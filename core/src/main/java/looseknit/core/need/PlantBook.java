@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Band;
 import looseknit.core.measure.CsvTable;
 import looseknit.core.measure.CsvTable.Row;
@@ -84,7 +84,7 @@ public final class PlantBook {
                 new Band(row.number("ph_low", 2, 12), row.number("ph_high", 2, 12)),
                 new Band(row.number("n_low", 0, 2000), row.number("n_high", 0, 2000)),
                 row.number("ec_max", 0, 20),
-                row.oneOf("trigger", Trigger.class),
+                row.oneOf("trigger", AllowableDepletion.class),
                 row.number("life_y", 0.1, 50),
                 row.number("leaf_layers", 0.1, 12),
                 row.number("thrift", 0.05, 2));
@@ -151,7 +151,7 @@ public final class PlantBook {
                 band(row, "ph", inherited.ph(), 12),
                 band(row, "n", inherited.nitrogen(), 2000),
                 inherited.mostEcDsPerM(),
-                row.oneOfOr("trigger", Trigger.class, inherited.trigger()),
+                row.oneOfOr("trigger", AllowableDepletion.class, inherited.trigger()),
                 inherited.lifeYears(),
                 row.numberOr("leaf_layers", 0.1, 12, inherited.leafLayers()),
                 row.numberOr("thrift", 0.05, 2, inherited.thrift()));

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Band;
 
 /**
@@ -85,7 +85,7 @@ public record SharedNeeds(Needs needs, List<String> clashes) {
     }
 
     /** The one that wants water first is looked to; plants far apart in this do not belong in one pot. */
-    private static Trigger trigger(final List<Plant> all, final List<String> clashes) {
+    private static AllowableDepletion trigger(final List<Plant> all, final List<String> clashes) {
         Plant thirsty = all.get(0);
         Plant patient = all.get(0);
         for (final Plant plant : all) {

@@ -11,7 +11,7 @@ import looseknit.core.measure.Band;
  * @param weight how much it matters, 1 for the ordinary
  * @param because why the band is where it is: the plant first, then each shift
  */
-public record Target(Quality quality, Band band, double weight, List<String> because) {
+public record Target(Property quality, Band band, double weight, List<String> because) {
 
     /** How much it matters beside the others, in words. */
     public String weightWords() {

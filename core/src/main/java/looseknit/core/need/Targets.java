@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Band;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
@@ -60,7 +60,7 @@ public final class Targets {
         final List<Target> targets = new ArrayList<>();
         targets.addAll(pores(brief, needs));
         targets.add(new Target(
-                Quality.EASY_WATER,
+                Property.EASY_WATER,
                 needs.easyWater(),
                 0.5,
                 List.of("What the roots can draw without effort between two waterings.")));
@@ -68,7 +68,7 @@ public final class Targets {
         targets.add(acidity(brief, needs, group));
         targets.add(food(brief, needs, group));
         targets.add(new Target(
-                Quality.SALTS,
+                Property.SALTS,
                 Band.atMost(needs.mostEcDsPerM()),
                 0.5,
                 List.of("More salts than this draw water out of the roots.")));
@@ -84,7 +84,7 @@ public final class Targets {
             band = new Band(band.low(), Math.max(band.low(), band.high() - LIMY_WATER_PH));
             because.add("Your water limes the mix a little each time: begin nearer the acid end.");
         }
-        return new Target(Quality.PH, band, 1, because);
+        return new Target(Property.PH, band, 1, because);
     }
 
     private static Target food(final Brief brief, final Needs needs, final PlantGroup group) {
@@ -92,7 +92,7 @@ public final class Targets {
         if (brief.wishes().noCompost() && needs.nitrogen().low() > 0) {
             because.add("You want no compost in it: granules or feed in the water bring it.");
         }
-        return new Target(Quality.FOOD, needs.nitrogen(), 0.5, because);
+        return new Target(Property.FOOD, needs.nitrogen(), 0.5, because);
     }
 
     private static Target life(final Brief brief, final Needs needs) {
@@ -109,7 +109,7 @@ public final class Targets {
             years = brief.wishes().lifeYears().getAsDouble();
             because.add("You want it to last %s years.".formatted(whole(years)));
         }
-        return new Target(Quality.LIFE, Band.atLeast(years), 0.5, because);
+        return new Target(Property.LIFE, Band.atLeast(years), 0.5, because);
     }
 
     /** What the watered pot should weigh: enough to stand when it has dried, little enough to lift or to hang. */
@@ -140,7 +140,7 @@ public final class Targets {
         if (because.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Target(Quality.WEIGHT, new Band(Math.min(low, high), high), 0.5, because));
+        return Optional.of(new Target(Property.WEIGHT, new Band(Math.min(low, high), high), 0.5, because));
     }
 
     /** Dry mass of mix that keeps a grown plant from tipping below 15° [kg]; 0 if the pot stands anyway. */
@@ -175,9 +175,9 @@ public final class Targets {
             because.add(shift.because());
         }
         return List.of(
-                new Target(Quality.AIR, needs.air().shifted(moreAir).clampedTo(LEAST_AIR, MOST_AIR), 1.5, because),
+                new Target(Property.AIR, needs.air().shifted(moreAir).clampedTo(LEAST_AIR, MOST_AIR), 1.5, because),
                 new Target(
-                        Quality.WATER,
+                        Property.WATER,
                         needs.water().shifted(-moreAir).clampedTo(LEAST_AIR, 0.95),
                         1,
                         List.of("The counterpart of the air: what shifts the one up shifts the other down.")));
@@ -192,7 +192,7 @@ public final class Targets {
 
     private static List<Shift> shifts(final Brief brief, final Needs needs) {
         final List<Shift> shifts = new ArrayList<>();
-        final boolean bog = needs.trigger() == Trigger.NEVER_DRY;
+        final boolean bog = needs.trigger() == AllowableDepletion.NEVER_DRY;
         if (brief.stage().moreAir() != 0) {
             shifts.add(new Shift(brief.stage().moreAir(), brief.stage().because()));
         }
@@ -244,7 +244,7 @@ public final class Targets {
      * Days to dry that suit an interval. A plant that must never dry has to last to the next watering; one that wants to dry has to
      * have dried by then.
      */
-    private static Target dryDays(final Trigger trigger, final Habit habit) {
+    private static Target dryDays(final AllowableDepletion trigger, final Habit habit) {
         final double days = habit.everyDays();
         final Band share = switch (trigger) {
             case NEVER_DRY -> new Band(1.0, 2.5);
@@ -254,7 +254,7 @@ public final class Targets {
             case NEARLY_ALL, COMPLETELY -> new Band(0.4, 1.0);
         };
         return new Target(
-                Quality.DRY_DAYS,
+                Property.DRY_DAYS,
                 new Band(share.low() * days, share.high() * days),
                 1.5,
                 List.of("You water about every %s; %s.".formatted(days(days), trigger.because())));

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import looseknit.core.blend.Recipe;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Growing;
 import looseknit.core.need.Habit;
@@ -49,7 +49,7 @@ public final class Contradictions {
      *
      * @param recipe what has been composed, if anything; a plain mix that suits the plant stands in otherwise
      */
-    public static List<Contradiction> of(final Optional<Recipe> recipe, final Brief brief, final Known known) {
+    public static List<Contradiction> of(final Optional<Recipe> recipe, final Brief brief, final Knowledge known) {
         if (brief.plant().isEmpty()) {
             return List.of();
         }
@@ -148,7 +148,7 @@ public final class Contradictions {
             return;
         }
         final Pot pot = brief.pot().get();
-        final boolean bog = needs.trigger() == Trigger.NEVER_DRY;
+        final boolean bog = needs.trigger() == AllowableDepletion.NEVER_DRY;
         final double depth =
                 plant.growing().rootDepthCm() * Math.min(1, brief.stage().leaf());
         if (pot.mixHeightCm() < SHALLOW * depth) {

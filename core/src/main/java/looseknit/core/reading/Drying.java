@@ -1,11 +1,11 @@
 package looseknit.core.reading;
 
 import java.util.Optional;
-import looseknit.core.dry.Dressing;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.dry.DryDown;
 import looseknit.core.dry.Losses;
 import looseknit.core.dry.Reservoir;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.TopDressing;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Habit;
 import looseknit.core.need.Needs;
@@ -20,7 +20,7 @@ import looseknit.core.pot.Pot;
  * @param below whether the pot soaks from below
  * @param litres volume of the mix [L]
  */
-public record Drying(Losses losses, Trigger trigger, boolean lightly, boolean below, double litres) {
+public record Drying(Losses losses, AllowableDepletion trigger, boolean lightly, boolean below, double litres) {
 
     /** The drying of a brief; nothing unless plant, pot and place are named. */
     public static Optional<Drying> of(final Brief brief) {
@@ -31,7 +31,8 @@ public record Drying(Losses losses, Trigger trigger, boolean lightly, boolean be
         final Pot pot = brief.pot().get();
         final Optional<Habit.Amount> amount = brief.habit().map(Habit::amount);
         return Optional.of(new Drying(
-                Losses.of(pot, brief.place().get().weather(), Brief.foliage(needs, brief.stage(), pot), Dressing.NONE),
+                Losses.of(
+                        pot, brief.place().get().weather(), Brief.foliage(needs, brief.stage(), pot), TopDressing.NONE),
                 needs.trigger(),
                 amount.filter(each -> each == Habit.Amount.LIGHTLY).isPresent(),
                 amount.filter(each -> each == Habit.Amount.FROM_BELOW).isPresent(),

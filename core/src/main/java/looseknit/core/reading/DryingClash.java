@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import looseknit.core.blend.Recipe;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Band;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Growing;
 import looseknit.core.need.Habit;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.need.Targets;
 import looseknit.core.pot.Pot;
@@ -63,7 +63,7 @@ final class DryingClash {
         this.composed = composed;
         this.brief = figures.brief();
         this.band = Targets.of(brief).stream()
-                .filter(target -> target.quality() == Quality.DRY_DAYS)
+                .filter(target -> target.quality() == Property.DRY_DAYS)
                 .map(Target::band)
                 .findFirst()
                 .orElseThrow();
@@ -193,7 +193,7 @@ final class DryingClash {
         }
         final List<Recipe.Part> parts = new ArrayList<>(recipe.parts());
         final double adds = Math.min(10_000, Math.max(1, Math.rint(recipe.sum() * ADDED / (1 - ADDED))));
-        final Material material = Book.shipped().material(materialId).orElseThrow();
+        final Material material = MaterialBook.shipped().material(materialId).orElseThrow();
         parts.add(new Recipe.Part(material, adds));
         return Optional.of(new Change(
                 WayOut.Kind.MIX,

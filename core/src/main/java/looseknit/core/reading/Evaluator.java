@@ -13,7 +13,7 @@ import looseknit.core.caution.Cautions;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.measure.Require;
 import looseknit.core.need.Brief;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.need.Targets;
 import looseknit.core.pot.Pot;
@@ -34,7 +34,7 @@ public final class Evaluator {
      * @throws looseknit.core.measure.OutOfRangeException if plant, pot or place cannot be computed together
      */
     public static Evaluation evaluate(final Recipe recipe, final Brief brief) {
-        return evaluate(recipe, brief, Known.NOTHING);
+        return evaluate(recipe, brief, Knowledge.NOTHING);
     }
 
     /**
@@ -45,11 +45,11 @@ public final class Evaluator {
      * @param known tests so far, and how volumes are measured out
      * @throws looseknit.core.measure.OutOfRangeException if plant, pot or place cannot be computed together
      */
-    public static Evaluation evaluate(final Recipe recipe, final Brief brief, final Known known) {
+    public static Evaluation evaluate(final Recipe recipe, final Brief brief, final Knowledge known) {
         final List<Target> targets = Targets.of(brief);
         final double leastAir = Figures.leastAir(brief);
         final Figures figures = new Figures(recipe, brief, known);
-        final Map<Quality, Double> now = figures.all(leastAir);
+        final Map<Property, Double> now = figures.all(leastAir);
         final Readings readings = new Readings(figures, now, targets, leastAir);
         final List<OneMore> more = steps(figures, now, targets, leastAir, 1);
         final List<OneMore> less = steps(figures, now, targets, leastAir, -1);
@@ -92,7 +92,7 @@ public final class Evaluator {
     }
 
     private static String headline(
-            final Map<Quality, Double> now, final List<Target> targets, final Optional<Target> worst) {
+            final Map<Property, Double> now, final List<Target> targets, final Optional<Target> worst) {
         if (targets.isEmpty()) {
             return "Name a plant to see what fits it.";
         }
@@ -102,7 +102,7 @@ public final class Evaluator {
 
     private static List<OneMore> steps(
             final Figures figures,
-            final Map<Quality, Double> now,
+            final Map<Property, Double> now,
             final List<Target> targets,
             final double leastAir,
             final int sign) {
@@ -122,16 +122,16 @@ public final class Evaluator {
 
     private static OneMore step(
             final Figures figures,
-            final Map<Quality, Double> now,
+            final Map<Property, Double> now,
             final List<Target> targets,
             final double leastAir,
             final Recipe changed,
             final int row,
             final double step) {
-        final Map<Quality, Double> then = figures.with(changed).all(leastAir);
-        final Map<Quality, Double> change = new EnumMap<>(Quality.class);
+        final Map<Property, Double> then = figures.with(changed).all(leastAir);
+        final Map<Property, Double> change = new EnumMap<>(Property.class);
         now.forEach((quality, value) -> change.put(quality, then.get(quality) - value));
-        final Map<Quality, OneMore.Effect> effect = new EnumMap<>(Quality.class);
+        final Map<Property, OneMore.Effect> effect = new EnumMap<>(Property.class);
         targets.stream()
                 .filter(target -> now.containsKey(target.quality()))
                 .forEach(target -> effect.put(
@@ -146,7 +146,7 @@ public final class Evaluator {
      * @param row the row that gives, from 0
      * @throws looseknit.core.measure.OutOfRangeException if there is no such row, or nothing in it to give
      */
-    public static List<OneMore> swaps(final Recipe recipe, final Brief brief, final Known known, final int row) {
+    public static List<OneMore> swaps(final Recipe recipe, final Brief brief, final Knowledge known, final int row) {
         Require.within("row", row, 0, recipe.parts().size() - 1, "");
         final double whole = recipe.measure() == Recipe.Measure.PARTS ? 1 : PERCENT_STEP;
         final double step = Math.min(whole, recipe.parts().get(row).amount());
@@ -156,7 +156,7 @@ public final class Evaluator {
         final List<Target> targets = Targets.of(brief);
         final double leastAir = Figures.leastAir(brief);
         final Figures figures = new Figures(recipe, brief, known);
-        final Map<Quality, Double> now = figures.all(leastAir);
+        final Map<Property, Double> now = figures.all(leastAir);
         return IntStream.range(0, recipe.parts().size())
                 .filter(other -> other != row)
                 .mapToObj(other -> step(

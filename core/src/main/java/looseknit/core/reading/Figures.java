@@ -4,7 +4,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import looseknit.core.assay.Trait;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Ageing;
 import looseknit.core.blend.Food;
@@ -13,18 +13,18 @@ import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
 import looseknit.core.blend.Segregation;
 import looseknit.core.caution.Signs;
-import looseknit.core.dry.Dressing;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.dry.DryDown;
 import looseknit.core.dry.Foliage;
 import looseknit.core.dry.Losses;
 import looseknit.core.dry.Reservoir;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.TopDressing;
 import looseknit.core.dry.Weather;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Growing;
 import looseknit.core.need.Needs;
 import looseknit.core.need.Place;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.pot.Column;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
@@ -59,7 +59,7 @@ public final class Figures {
 
     private final Recipe recipe;
     private final Brief brief;
-    private final Known known;
+    private final Knowledge known;
     private final Ingredients withHumus;
     private final Mix mix;
     private final PotTable table;
@@ -69,7 +69,7 @@ public final class Figures {
     private final double[] corrections;
 
     /** The figures of a recipe under a brief. */
-    public Figures(final Recipe recipe, final Brief brief, final Known known) {
+    public Figures(final Recipe recipe, final Brief brief, final Knowledge known) {
         this(
                 recipe,
                 brief,
@@ -83,7 +83,7 @@ public final class Figures {
     private Figures(
             final Recipe recipe,
             final Brief brief,
-            final Known known,
+            final Knowledge known,
             final Ingredients ingredients,
             final Ingredients withHumus,
             final Optional<PotTable> before,
@@ -124,7 +124,7 @@ public final class Figures {
         return brief;
     }
 
-    Known known() {
+    Knowledge known() {
         return known;
     }
 
@@ -145,14 +145,14 @@ public final class Figures {
     }
 
     /** What tests have shown a trait to be off the tables for this mix. */
-    double correction(final Trait trait) {
+    double correction(final LotTrait trait) {
         return corrections[trait.ordinal()];
     }
 
     private double[] corrections() {
-        final double[] each = new double[Trait.values().length];
+        final double[] each = new double[LotTrait.values().length];
         if (!untested()) {
-            for (final Trait trait : Trait.values()) {
+            for (final LotTrait trait : LotTrait.values()) {
                 each[trait.ordinal()] = known.beliefs().shift(trait, mix, known.blend());
             }
         }
@@ -164,7 +164,7 @@ public final class Figures {
     }
 
     double porosity() {
-        return Corrected.porosity(mix.totalPorosity(), correction(Trait.POROSITY));
+        return Corrected.porosity(mix.totalPorosity(), correction(LotTrait.POROSITY));
     }
 
     double water() {
@@ -176,12 +176,12 @@ public final class Figures {
 
     double air() {
         final double air = mix.totalPorosity() - capacity;
-        return untested() ? air : Corrected.air(air, correction(Trait.AIR), porosity());
+        return untested() ? air : Corrected.air(air, correction(LotTrait.AIR), porosity());
     }
 
     /** Dry bulk density [g/L]. */
     double densityGPerL() {
-        return Corrected.density(mix.bulkDensityGPerL(), correction(Trait.DENSITY));
+        return Corrected.density(mix.bulkDensityGPerL(), correction(LotTrait.DENSITY));
     }
 
     Acidity acidity() {
@@ -189,7 +189,7 @@ public final class Figures {
     }
 
     double ph() {
-        return acidity().ph(PH_WEEKS) + correction(Trait.PH);
+        return acidity().ph(PH_WEEKS) + correction(LotTrait.PH);
     }
 
     double food() {
@@ -215,8 +215,8 @@ public final class Figures {
         return drying.orElseThrow().below() ? reservoir.soakedL() : reservoir.fromTopL();
     }
 
-    Trigger trigger() {
-        return brief.needs().map(Needs::trigger).orElse(Trigger.HALF);
+    AllowableDepletion trigger() {
+        return brief.needs().map(Needs::trigger).orElse(AllowableDepletion.HALF);
     }
 
     /** Days from the usual watering until the plant wants water. */
@@ -238,7 +238,7 @@ public final class Figures {
                 brief.pot().orElseThrow(),
                 weather,
                 new Foliage(Math.min(50, usual.leafAreaM2() * leaves), usual.thrift()),
-                Dressing.NONE);
+                TopDressing.NONE);
     }
 
     /** Mass of the pot just watered [kg], without the plant. */
@@ -303,27 +303,27 @@ public final class Figures {
     double airOf(final Ageing.Aged aged) {
         return aged.mix().totalPorosity()
                 - table.column().containerCapacitySunk(aged.mix(), aged.settledTo(), points)
-                + correction(Trait.AIR);
+                + correction(LotTrait.AIR);
     }
 
     /** All figures that can be had. */
-    public Map<Quality, Double> all(final double leastAir) {
-        final Map<Quality, Double> all = quick();
-        all.put(Quality.LIFE, lifeYears(leastAir));
+    public Map<Property, Double> all(final double leastAir) {
+        final Map<Property, Double> all = quick();
+        all.put(Property.LIFE, lifeYears(leastAir));
         return all;
     }
 
     /** All figures that can be had but for the years that the mix lasts, which take longest. */
-    Map<Quality, Double> quick() {
-        final Map<Quality, Double> all = new EnumMap<>(Quality.class);
-        all.put(Quality.AIR, air());
-        all.put(Quality.WATER, water());
-        all.put(Quality.EASY_WATER, mix.waterAtQuick(Mix.EASY_FROM_CM) - mix.waterAtQuick(Mix.EASY_TO_CM));
-        dryDays().ifPresent(days -> all.put(Quality.DRY_DAYS, days));
-        all.put(Quality.PH, ph());
-        all.put(Quality.FOOD, food());
-        all.put(Quality.SALTS, salts());
-        wetKg().ifPresent(kg -> all.put(Quality.WEIGHT, kg));
+    Map<Property, Double> quick() {
+        final Map<Property, Double> all = new EnumMap<>(Property.class);
+        all.put(Property.AIR, air());
+        all.put(Property.WATER, water());
+        all.put(Property.EASY_WATER, mix.waterAtQuick(Mix.EASY_FROM_CM) - mix.waterAtQuick(Mix.EASY_TO_CM));
+        dryDays().ifPresent(days -> all.put(Property.DRY_DAYS, days));
+        all.put(Property.PH, ph());
+        all.put(Property.FOOD, food());
+        all.put(Property.SALTS, salts());
+        wetKg().ifPresent(kg -> all.put(Property.WEIGHT, kg));
         return all;
     }
 }

@@ -8,9 +8,9 @@ import looseknit.core.batch.LimePlan;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
-import looseknit.core.dry.Dressing;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.dry.Season;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.TopDressing;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Place;
@@ -29,7 +29,7 @@ public final class InThePot {
      * @param brief what is known of plant, pot, place and hand
      * @param known tests so far, and how volumes are measured out
      */
-    public InThePot(final Recipe recipe, final Brief brief, final Known known) {
+    public InThePot(final Recipe recipe, final Brief brief, final Knowledge known) {
         this.figures = new Figures(recipe, brief, known);
     }
 
@@ -44,15 +44,15 @@ public final class InThePot {
     }
 
     /** How far the plant of the brief may dry. */
-    public Trigger trigger() {
+    public AllowableDepletion trigger() {
         return figures.trigger();
     }
 
     /** Days from a thorough watering to each state of dryness; empty if plant, pot or place is not named. */
-    public Map<Trigger, Double> daysToEach() {
-        final Map<Trigger, Double> days = new EnumMap<>(Trigger.class);
+    public Map<AllowableDepletion, Double> daysToEach() {
+        final Map<AllowableDepletion, Double> days = new EnumMap<>(AllowableDepletion.class);
         figures.dryDown().ifPresent(dryDown -> {
-            for (final Trigger trigger : Trigger.values()) {
+            for (final AllowableDepletion trigger : AllowableDepletion.values()) {
                 days.put(trigger, dryDown.daysTo(trigger));
             }
         });
@@ -64,7 +64,7 @@ public final class InThePot {
      *
      * @throws OutOfRangeException if plant, pot or place is not named
      */
-    public Season.Subject forSeason(final Dressing dressing) {
+    public Season.Subject forSeason(final TopDressing dressing) {
         final Brief brief = figures.brief();
         final Plant plant = brief.plant().orElseThrow(missing("brief.plantId", "a plant from the Book"));
         final Pot pot = brief.pot().orElseThrow(missing("brief.pot", "a pot"));
@@ -83,7 +83,7 @@ public final class InThePot {
      *
      * @throws OutOfRangeException if no pot is named
      */
-    public Stability wet(final double plantKg, final double plantCentreCm, final Dressing dressing) {
+    public Stability wet(final double plantKg, final double plantCentreCm, final TopDressing dressing) {
         return standing(figures.water(), plantKg, plantCentreCm, dressing);
     }
 
@@ -92,12 +92,12 @@ public final class InThePot {
      *
      * @throws OutOfRangeException if no pot is named
      */
-    public Stability dry(final double plantKg, final double plantCentreCm, final Dressing dressing) {
+    public Stability dry(final double plantKg, final double plantCentreCm, final TopDressing dressing) {
         return standing(figures.mix().waterAt(100), plantKg, plantCentreCm, dressing);
     }
 
     private Stability standing(
-            final double water, final double plantKg, final double plantCentreCm, final Dressing dressing) {
+            final double water, final double plantKg, final double plantCentreCm, final TopDressing dressing) {
         final Pot pot = figures.brief().pot().orElseThrow(missing("brief.pot", "a pot"));
         return Stability.of(
                 pot,

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import looseknit.core.assay.Beliefs;
-import looseknit.core.assay.Trait;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Mix;
 import looseknit.core.material.Material;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.reading.Explanation.Cause;
 import looseknit.core.reading.Explanation.Figure;
 
@@ -22,11 +22,11 @@ final class Ledger {
     static final String WORKED_OUT = "";
 
     private final Figures figures;
-    private final Map<Quality, Double> now;
+    private final Map<Property, Double> now;
     private final double leastAir;
     private final Spread spread;
 
-    Ledger(final Figures figures, final Map<Quality, Double> now, final double leastAir, final Spread spread) {
+    Ledger(final Figures figures, final Map<Property, Double> now, final double leastAir, final Spread spread) {
         this.figures = figures;
         this.now = now;
         this.leastAir = leastAir;
@@ -46,7 +46,7 @@ final class Ledger {
     }
 
     /** The bare figure of a reading, in the unit of computation. */
-    double now(final Quality quality) {
+    double now(final Property quality) {
         return now.get(quality);
     }
 
@@ -54,7 +54,7 @@ final class Ledger {
         return figures.mix().materials().get(i);
     }
 
-    List<Figure> corrected(final Trait trait, final double shown, final String unit, final Figure... before) {
+    List<Figure> corrected(final LotTrait trait, final double shown, final String unit, final Figure... before) {
         final List<Figure> steps = new ArrayList<>(List.of(before));
         final int findings = figures.known().beliefs().findings();
         if (findings > 0) {
@@ -76,7 +76,7 @@ final class Ledger {
         return new Figure(name, mgPerL, "mg/L", 0, WORKED_OUT);
     }
 
-    List<Cause> causes(final Quality quality) {
+    List<Cause> causes(final Property quality) {
         final List<Beliefs.Share> shares = spread.shares(quality);
         final double all = Math.max(
                 1e-30, shares.stream().mapToDouble(Beliefs.Share::variance).sum());

@@ -7,8 +7,8 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.assay.PhSpread;
-import looseknit.core.assay.Trait;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Ageing;
 import looseknit.core.blend.Mix;
@@ -19,7 +19,7 @@ import looseknit.core.material.Material;
 import looseknit.core.measure.Estimate;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Habit;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.pot.Pot;
 import org.hipparchus.random.RandomDataGenerator;
@@ -34,8 +34,9 @@ public final class MonteCarlo {
     private final double leastAir;
     private final RandomDataGenerator chance;
 
-    private MonteCarlo(final Recipe recipe, final Brief brief, final Known known, final long seed) {
-        this.figures = new Figures(recipe, brief, new Known(Known.NOTHING.beliefs(), known.blend(), known.scoop()));
+    private MonteCarlo(final Recipe recipe, final Brief brief, final Knowledge known, final long seed) {
+        this.figures =
+                new Figures(recipe, brief, new Knowledge(Knowledge.NOTHING.beliefs(), known.blend(), known.scoop()));
         this.leastAir = Figures.leastAir(brief);
         this.chance = new RandomDataGenerator(seed);
     }
@@ -52,7 +53,7 @@ public final class MonteCarlo {
      * @param coverage share of the draws within the quick 80 % interval, 0 to 1
      */
     public record Check(
-            Quality quality, Estimate quick, double mean, double sd, double low80, double high80, double coverage) {
+            Property quality, Estimate quick, double mean, double sd, double low80, double high80, double coverage) {
 
         /** Lower end of the quick 80 % interval, as shown. */
         public double quickLow80() {
@@ -72,7 +73,7 @@ public final class MonteCarlo {
      * @param seed seed of chance; the same seed gives the same result
      */
     public static List<Check> check(
-            final Recipe recipe, final Brief brief, final Known known, final int draws, final long seed) {
+            final Recipe recipe, final Brief brief, final Knowledge known, final int draws, final long seed) {
         within("draws", draws, 100, 100_000, "draws");
         return new MonteCarlo(recipe, brief, known, seed).run(draws);
     }
@@ -86,7 +87,7 @@ public final class MonteCarlo {
     public static double chanceThatAllFits(
             final Recipe recipe,
             final Brief brief,
-            final Known known,
+            final Knowledge known,
             final List<Target> targets,
             final int draws,
             final long seed) {
@@ -94,7 +95,7 @@ public final class MonteCarlo {
         final MonteCarlo chance = new MonteCarlo(recipe, brief, known, seed);
         int fits = 0;
         for (int i = 0; i < draws; i++) {
-            final Map<Quality, Double> drawn = chance.new Draw().all();
+            final Map<Property, Double> drawn = chance.new Draw().all();
             fits += targets.stream()
                             .allMatch(target -> !drawn.containsKey(target.quality())
                                     || target.band().contains(drawn.get(target.quality())))
@@ -105,9 +106,9 @@ public final class MonteCarlo {
     }
 
     private List<Check> run(final int draws) {
-        final Map<Quality, Double> now = figures.all(leastAir);
+        final Map<Property, Double> now = figures.all(leastAir);
         final Spread spread = new Spread(figures, now, leastAir);
-        final Map<Quality, double[]> drawn = new EnumMap<>(Quality.class);
+        final Map<Property, double[]> drawn = new EnumMap<>(Property.class);
         now.keySet().forEach(quality -> drawn.put(quality, new double[draws]));
         for (int i = 0; i < draws; i++) {
             final int draw = i;
@@ -119,7 +120,7 @@ public final class MonteCarlo {
         return checks;
     }
 
-    private static Check compared(final Quality quality, final Estimate quick, final double[] values) {
+    private static Check compared(final Property quality, final Estimate quick, final double[] values) {
         Arrays.sort(values);
         final double mean = Arrays.stream(values).average().orElseThrow();
         final double variance = Arrays.stream(values)
@@ -168,13 +169,13 @@ public final class MonteCarlo {
                     : written;
             this.mix = figures.mix().ingredients().mix(recipe);
             final double capacity = figures.table().containerCapacity(mix);
-            final double pores = mix.totalPorosity() + off(Trait.POROSITY);
-            this.air = mix.totalPorosity() - capacity + off(Trait.AIR);
+            final double pores = mix.totalPorosity() + off(LotTrait.POROSITY);
+            this.air = mix.totalPorosity() - capacity + off(LotTrait.AIR);
             this.water = pores - air;
             this.density = mix.bulkDensityGPerL() + densityOff();
         }
 
-        private double off(final Trait trait) {
+        private double off(final LotTrait trait) {
             double off = trait.modelSd() * normal();
             for (int i = 0; i < mix.materials().size(); i++) {
                 off += mix.litresPerLitre(i) * trait.lotSd(mix.materials().get(i)) * normal();
@@ -183,41 +184,41 @@ public final class MonteCarlo {
         }
 
         private double densityOff() {
-            double off = Trait.DENSITY.modelSd() * normal() * mix.bulkDensityGPerL();
+            double off = LotTrait.DENSITY.modelSd() * normal() * mix.bulkDensityGPerL();
             for (int i = 0; i < mix.materials().size(); i++) {
                 final Material material = mix.materials().get(i);
                 off += mix.litresPerLitre(i)
                         * material.physics().bulkDensityGPerL()
-                        * Trait.DENSITY.lotSd(material)
+                        * LotTrait.DENSITY.lotSd(material)
                         * normal();
             }
             return off;
         }
 
-        private Map<Quality, Double> all() {
-            final Map<Quality, Double> all = new EnumMap<>(Quality.class);
-            all.put(Quality.AIR, air);
-            all.put(Quality.WATER, water);
-            all.put(Quality.EASY_WATER, easyWater());
-            all.put(Quality.PH, ph());
+        private Map<Property, Double> all() {
+            final Map<Property, Double> all = new EnumMap<>(Property.class);
+            all.put(Property.AIR, air);
+            all.put(Property.WATER, water);
+            all.put(Property.EASY_WATER, easyWater());
+            all.put(Property.PH, ph());
             final double n = perMaterial(true);
-            all.put(Quality.FOOD, n + dosed(Quality.FOOD));
-            all.put(Quality.SALTS, perMaterial(false) + dosed(Quality.SALTS));
-            all.put(Quality.LIFE, life());
+            all.put(Property.FOOD, n + dosed(Property.FOOD));
+            all.put(Property.SALTS, perMaterial(false) + dosed(Property.SALTS));
+            all.put(Property.LIFE, life());
             if (figures.dryDays().isPresent()) {
-                all.put(Quality.DRY_DAYS, dryDays());
+                all.put(Property.DRY_DAYS, dryDays());
             }
-            figures.brief().pot().ifPresent(pot -> all.put(Quality.WEIGHT, weight(pot)));
+            figures.brief().pot().ifPresent(pot -> all.put(Property.WEIGHT, weight(pot)));
             return all;
         }
 
         private double easyWater() {
-            double off = Spread.BETWEEN * Math.hypot(Trait.AIR.modelSd(), Trait.POROSITY.modelSd()) * normal();
+            double off = Spread.BETWEEN * Math.hypot(LotTrait.AIR.modelSd(), LotTrait.POROSITY.modelSd()) * normal();
             for (int i = 0; i < mix.materials().size(); i++) {
                 final Material material = mix.materials().get(i);
                 off += mix.litresPerLitre(i)
                         * Spread.BETWEEN
-                        * Math.hypot(Trait.AIR.lotSd(material), Trait.POROSITY.lotSd(material))
+                        * Math.hypot(LotTrait.AIR.lotSd(material), LotTrait.POROSITY.lotSd(material))
                         * normal();
             }
             return mix.easilyAvailableWater() + off;
@@ -232,7 +233,7 @@ public final class MonteCarlo {
                         * material.chemistry().bufferMeqPerLPerPh()
                         * Math.max(0.1, 1 + material.doubt().bufferRelativeSd() * normal());
                 buffer += own;
-                sum += own * (material.chemistry().ph() + Trait.PH.lotSd(material) * normal());
+                sum += own * (material.chemistry().ph() + LotTrait.PH.lotSd(material) * normal());
             }
             final double reacts = Math.max(0, 1 + PhSpread.FINENESS_RELATIVE_SD * normal());
             final List<Recipe.Dose> doses = recipe.doses().stream()
@@ -240,7 +241,7 @@ public final class MonteCarlo {
                     .toList();
             return new Acidity(sum / buffer, buffer, doses, figures.temperatureC(), Acidity.Drift.NONE)
                             .ph(Figures.PH_WEEKS)
-                    + Trait.PH.modelSd() * normal();
+                    + LotTrait.PH.modelSd() * normal();
         }
 
         private double perMaterial(final boolean nitrogen) {
@@ -254,8 +255,8 @@ public final class MonteCarlo {
             return sum;
         }
 
-        private double dosed(final Quality quality) {
-            final double dosed = quality == Quality.FOOD
+        private double dosed(final Property quality) {
+            final double dosed = quality == Property.FOOD
                     ? figures.food()
                             - figures.mix()
                                     .sum(material ->

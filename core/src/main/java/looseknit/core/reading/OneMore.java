@@ -3,7 +3,7 @@ package looseknit.core.reading;
 import java.util.Map;
 import looseknit.core.material.Material;
 import looseknit.core.measure.Band;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 
 /**
  * What one part more, or one less, of a material would do.
@@ -15,7 +15,7 @@ import looseknit.core.need.Quality;
  * @param effect whether that is for the better, for readings with a target
  */
 public record OneMore(
-        int row, Material material, double step, Map<Quality, Double> change, Map<Quality, Effect> effect) {
+        int row, Material material, double step, Map<Property, Double> change, Map<Property, Effect> effect) {
 
     /** Whether a change of a reading brings it nearer to what is wanted. */
     public enum Effect {

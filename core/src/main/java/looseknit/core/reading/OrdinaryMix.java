@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Band;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Needs;
@@ -56,6 +56,6 @@ final class OrdinaryMix {
     }
 
     private static Material material(final String id) {
-        return Book.shipped().material(id).orElseThrow();
+        return MaterialBook.shipped().material(id).orElseThrow();
     }
 }

@@ -59,7 +59,7 @@ public record Outlook(
      *
      * @param drift what watering and feeding do to the pH
      */
-    public static Outlook of(final Recipe recipe, final Brief brief, final Known known, final Acidity.Drift drift) {
+    public static Outlook of(final Recipe recipe, final Brief brief, final Knowledge known, final Acidity.Drift drift) {
         final Figures figures = new Figures(recipe, brief, known);
         return new Outlook(
                 MaterialSheet.curve(figures.mix()),

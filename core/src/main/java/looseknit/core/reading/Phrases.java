@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import looseknit.core.blend.Segregation;
 import looseknit.core.measure.Band;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 
 /** Readings in words and in figures rounded to what they mean. */
 public final class Phrases {
@@ -16,27 +16,28 @@ public final class Phrases {
     /** What a reading is called when it lies low or high. */
     private record Words(String tooLow, String lowEdge, String highEdge, String tooHigh) {}
 
-    private static final Map<Quality, Words> WORDS = new EnumMap<>(Map.of(
-            Quality.AIR, new Words("too little air", "rather little air", "rather much air", "too much air"),
-            Quality.WATER, new Words("too dry", "at the dry edge", "at the wet edge", "too wet"),
-            Quality.EASY_WATER,
+    private static final Map<Property, Words> WORDS = new EnumMap<>(Map.of(
+            Property.AIR, new Words("too little air", "rather little air", "rather much air", "too much air"),
+            Property.WATER, new Words("too dry", "at the dry edge", "at the wet edge", "too wet"),
+            Property.EASY_WATER,
                     new Words("too little to drink", "little to drink", "much to drink", "more than it needs"),
-            Quality.DRY_DAYS,
+            Property.DRY_DAYS,
                     new Words(
                             "dries before you water",
                             "just before you water",
                             "just as you water",
                             "slower than your hand"),
-            Quality.PH, new Words("too acid", "a little acid", "a little alkaline", "too alkaline"),
-            Quality.FOOD, new Words("hungry", "rather lean", "rather rich", "too rich"),
-            Quality.SALTS, new Words("low", "low", "much salt", "too salty"),
-            Quality.WEIGHT, new Words("too light", "light", "heavy", "too heavy"),
-            Quality.LIFE, new Words("packs down too soon", "just long enough", "long enough", "longer than it needs")));
+            Property.PH, new Words("too acid", "a little acid", "a little alkaline", "too alkaline"),
+            Property.FOOD, new Words("hungry", "rather lean", "rather rich", "too rich"),
+            Property.SALTS, new Words("low", "low", "much salt", "too salty"),
+            Property.WEIGHT, new Words("too light", "light", "heavy", "too heavy"),
+            Property.LIFE,
+                    new Words("packs down too soon", "just long enough", "long enough", "longer than it needs")));
 
     private Phrases() {}
 
     /** The verdict in words. */
-    public static String verdict(final Quality quality, final Verdict verdict) {
+    public static String verdict(final Property quality, final Verdict verdict) {
         final Words words = WORDS.get(quality);
         return switch (verdict) {
             case NO_TARGET -> "";
@@ -61,7 +62,7 @@ public final class Phrases {
     }
 
     /** Decimals with which a value is shown. */
-    public static int decimals(final Quality quality, final double shownValue) {
+    public static int decimals(final Property quality, final double shownValue) {
         return switch (quality) {
             case AIR, WATER, EASY_WATER, FOOD -> 0;
             case DRY_DAYS -> Math.abs(shownValue) < 10 ? 1 : 0;
@@ -71,13 +72,13 @@ public final class Phrases {
     }
 
     /** A value of computation as people read it, without unit. */
-    public static String figure(final Quality quality, final double value) {
+    public static String figure(final Property quality, final double value) {
         final double shown = value * quality.shown();
         return String.format(Locale.ROOT, "%." + decimals(quality, shown) + "f", shown);
     }
 
     /** A value of computation with its unit. */
-    public static String figureWithUnit(final Quality quality, final double value) {
+    public static String figureWithUnit(final Property quality, final double value) {
         return switch (quality) {
             case PH -> "pH " + figure(quality, value);
             case DRY_DAYS -> figure(quality, value) + (figure(quality, value).equals("1.0") ? " day" : " days");
@@ -87,7 +88,7 @@ public final class Phrases {
     }
 
     /** A band in words: "24–40 %", "at least 2.0 years". */
-    public static String band(final Quality quality, final Band band) {
+    public static String band(final Property quality, final Band band) {
         if (Double.isInfinite(band.high())) {
             return "at least " + figureWithUnit(quality, band.low());
         }
@@ -95,15 +96,15 @@ public final class Phrases {
             return "at most " + figureWithUnit(quality, band.high());
         }
         final String low = figure(quality, band.low());
-        return quality == Quality.PH
+        return quality == Property.PH
                 ? "pH %s–%s".formatted(low, figure(quality, band.high()))
                 : "%s–%s".formatted(low, figureWithUnit(quality, band.high()));
     }
 
     /** The worst miss as a sentence. */
-    public static String headline(final Quality quality, final double value, final Band band) {
+    public static String headline(final Property quality, final double value, final Band band) {
         final boolean high = value > band.high();
-        if (quality == Quality.DRY_DAYS) {
+        if (quality == Property.DRY_DAYS) {
             final double miss = Math.abs(band.miss(value));
             final String by = miss < HARDLY_DAYS ? "a little" : figureWithUnit(quality, miss);
             return high

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.IntToDoubleFunction;
-import looseknit.core.assay.Trait;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Packing;
 import looseknit.core.dry.Reservoir;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.pot.PotTable;
 import looseknit.core.reading.Explanation.Contribution;
 import looseknit.core.reading.Explanation.Figure;
@@ -33,20 +33,20 @@ final class PoreWorkings {
                 "container capacity after Fonteno (1989), packing after de Larrard (1999), from memory",
                 List.of(heightOfMix(), new Figure("Volume lost by mixing", 100 * mix.shrinkage(), "%", 1, form())),
                 ledger.corrected(
-                        Trait.AIR,
+                        LotTrait.AIR,
                         100,
                         "%",
                         Ledger.share("All pores", figures.porosity()),
-                        Ledger.share("Water held in this pot", ledger.now(Quality.WATER)),
+                        Ledger.share("Water held in this pot", ledger.now(Property.WATER)),
                         new Figure(
                                 "Wet zone at the foot", figures.column().wetZoneCm(mix), "cm", 1, Ledger.WORKED_OUT)),
                 parts(
                         i -> ledger.material(i).physics().totalPorosity() - table.pureCapacity(i),
                         "lost where grains fill gaps",
-                        ledger.now(Quality.AIR),
-                        figures.correction(Trait.AIR)),
+                        ledger.now(Property.AIR),
+                        figures.correction(LotTrait.AIR)),
                 "%",
-                ledger.causes(Quality.AIR));
+                ledger.causes(Property.AIR));
     }
 
     Explanation water() {
@@ -60,14 +60,14 @@ final class PoreWorkings {
                         Ledger.share("Water at 50 cm suction", mix.waterAt(50)),
                         Ledger.share("Water at 100 cm suction", mix.waterAt(100)),
                         Ledger.share(
-                                "Held when watered from the top", Reservoir.TOP_WATERED * ledger.now(Quality.WATER))),
+                                "Held when watered from the top", Reservoir.TOP_WATERED * ledger.now(Property.WATER))),
                 parts(
                         table::pureCapacity,
                         "no room where grains fill gaps",
-                        ledger.now(Quality.WATER),
-                        figures.correction(Trait.POROSITY) - figures.correction(Trait.AIR)),
+                        ledger.now(Property.WATER),
+                        figures.correction(LotTrait.POROSITY) - figures.correction(LotTrait.AIR)),
                 "%",
-                ledger.causes(Quality.WATER));
+                ledger.causes(Property.WATER));
     }
 
     Explanation easyWater() {
@@ -82,10 +82,10 @@ final class PoreWorkings {
                         i -> ledger.material(i).retention().at(10)
                                 - ledger.material(i).retention().at(50),
                         "capped by the pores there are",
-                        ledger.now(Quality.EASY_WATER),
+                        ledger.now(Property.EASY_WATER),
                         0),
                 "%",
-                ledger.causes(Quality.EASY_WATER));
+                ledger.causes(Property.EASY_WATER));
     }
 
     private String form() {

@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
 import looseknit.core.blend.Recipe;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.need.Targets;
 import looseknit.core.pot.Pot;
@@ -61,15 +61,15 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
      *
      * @throws OutOfRangeException if the brief names no plant, pot or place, without which nothing dries
      */
-    public static PotAndMix of(final Recipe recipe, final Brief brief, final Known known) {
+    public static PotAndMix of(final Recipe recipe, final Brief brief, final Knowledge known) {
         final double leastAir = Figures.leastAir(brief);
         final Figures figures = new Figures(recipe, brief, known);
-        final Map<Quality, Double> now = figures.all(leastAir);
-        if (!now.containsKey(Quality.DRY_DAYS)) {
+        final Map<Property, Double> now = figures.all(leastAir);
+        if (!now.containsKey(Property.DRY_DAYS)) {
             throw new OutOfRangeException(
                     "brief", "without plant, pot or place", "a brief that names plant, pot and place");
         }
-        final List<Column> columns = columns(figures, now.get(Quality.DRY_DAYS), leastAir);
+        final List<Column> columns = columns(figures, now.get(Property.DRY_DAYS), leastAir);
         final Pot pot = brief.pot().orElseThrow();
         final List<Row> rows = Arrays.stream(PotWall.values())
                 .map(wall -> {
@@ -88,15 +88,15 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
         return new PotAndMix(columns, rows);
     }
 
-    private static Cell cell(final Map<Quality, Double> figures, final List<Target> targets) {
-        final double days = figures.get(Quality.DRY_DAYS);
+    private static Cell cell(final Map<Property, Double> figures, final List<Target> targets) {
+        final double days = figures.get(Property.DRY_DAYS);
         final Verdict verdict = targets.stream()
-                .filter(target -> target.quality() == Quality.DRY_DAYS)
+                .filter(target -> target.quality() == Property.DRY_DAYS)
                 .findFirst()
                 .map(target -> Verdict.of(days, target.band()))
                 .orElse(Verdict.NO_TARGET);
         final List<String> misses = targets.stream()
-                .filter(target -> target.quality() != Quality.DRY_DAYS
+                .filter(target -> target.quality() != Property.DRY_DAYS
                         && figures.containsKey(target.quality())
                         && target.penalty(figures.get(target.quality())) > 0)
                 .map(target ->
@@ -114,7 +114,7 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
 
     private static List<Column> columns(final Figures figures, final double daysNow, final double leastAir) {
         final ToDoubleFunction<Recipe> days =
-                recipe -> figures.with(recipe).all(leastAir).get(Quality.DRY_DAYS);
+                recipe -> figures.with(recipe).all(leastAir).get(Property.DRY_DAYS);
         final Recipe recipe = figures.recipe();
         final double step = recipe.measure() == Recipe.Measure.PARTS ? 1 : 5;
         final List<Move> moves = IntStream.range(0, recipe.parts().size())

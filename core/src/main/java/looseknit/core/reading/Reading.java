@@ -3,7 +3,7 @@ package looseknit.core.reading;
 import java.util.Optional;
 import looseknit.core.blend.Ageing;
 import looseknit.core.measure.Estimate;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 
 /**
@@ -17,7 +17,7 @@ import looseknit.core.need.Target;
  * @param explanation how it was worked out
  */
 public record Reading(
-        Quality quality,
+        Property quality,
         Estimate estimate,
         Optional<Target> target,
         Verdict verdict,
@@ -40,8 +40,8 @@ public record Reading(
     }
 
     /** Upper end of the 80 % interval of an estimate of a reading, within what the reading can be. */
-    static double high80(final Quality quality, final Estimate estimate) {
-        if (quality == Quality.LIFE) {
+    static double high80(final Property quality, final Estimate estimate) {
+        if (quality == Property.LIFE) {
             return Math.min(Ageing.HORIZON_YEARS, estimate.high80());
         }
         return quality.shown() == 100 ? Math.min(1, estimate.high80()) : estimate.high80();

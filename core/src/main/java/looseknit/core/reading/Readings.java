@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import looseknit.core.blend.Ageing;
 import looseknit.core.measure.Estimate;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.pot.Pot;
 
@@ -15,12 +15,13 @@ import looseknit.core.pot.Pot;
 final class Readings {
 
     private final Figures figures;
-    private final Map<Quality, Double> now;
+    private final Map<Property, Double> now;
     private final List<Target> targets;
     private final Spread spread;
     private final Workings workings;
 
-    Readings(final Figures figures, final Map<Quality, Double> now, final List<Target> targets, final double leastAir) {
+    Readings(
+            final Figures figures, final Map<Property, Double> now, final List<Target> targets, final double leastAir) {
         this.figures = figures;
         this.now = now;
         this.targets = targets;
@@ -31,7 +32,7 @@ final class Readings {
     /** All readings, what matters most for the plant first. The order depends on the brief alone, so that it is steady under the hand. */
     List<Reading> all() {
         final List<Reading> all = new ArrayList<>();
-        for (final Quality quality : Quality.values()) {
+        for (final Property quality : Property.values()) {
             if (now.containsKey(quality)) {
                 all.add(reading(quality));
             }
@@ -41,7 +42,7 @@ final class Readings {
         return List.copyOf(all);
     }
 
-    private Reading reading(final Quality quality) {
+    private Reading reading(final Property quality) {
         final double value = now.get(quality);
         final Optional<Target> target =
                 targets.stream().filter(each -> each.quality() == quality).findFirst();
@@ -56,20 +57,20 @@ final class Readings {
                 workings.of(quality));
     }
 
-    private String words(final Quality quality, final Verdict verdict, final double value) {
-        if (quality == Quality.WEIGHT) {
+    private String words(final Property quality, final Verdict verdict, final double value) {
+        if (quality == Property.WEIGHT) {
             final Pot pot = figures.brief().pot().orElseThrow();
             return "%s kg when dry"
-                    .formatted(Phrases.figure(Quality.WEIGHT, figures.mixKg(0) + figures.layerKg() + pot.emptyKg()));
+                    .formatted(Phrases.figure(Property.WEIGHT, figures.mixKg(0) + figures.layerKg() + pot.emptyKg()));
         }
-        if (quality == Quality.DRY_DAYS) {
+        if (quality == Property.DRY_DAYS) {
             final String dry = figures.trigger().words();
             return verdict == Verdict.NO_TARGET ? "until " + dry : Phrases.verdict(quality, verdict);
         }
-        if (quality == Quality.LIFE && value >= Ageing.HORIZON_YEARS) {
+        if (quality == Property.LIFE && value >= Ageing.HORIZON_YEARS) {
             return "ten years or more";
         }
-        if (quality == Quality.LIFE && value == 0) {
+        if (quality == Property.LIFE && value == 0) {
             return "too close from the start";
         }
         return Phrases.verdict(quality, verdict);

@@ -12,10 +12,10 @@ import java.util.Set;
 import java.util.function.Supplier;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
-import looseknit.core.material.Book;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Habit;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.need.Targets;
 import looseknit.core.pot.PotWall;
@@ -38,7 +38,7 @@ final class Remedies {
     private final Figures base;
     private final List<Target> targets;
     private final double leastAir;
-    private final Map<Quality, Double> now;
+    private final Map<Property, Double> now;
     private final double penaltyNow;
     private final Optional<Target> worst;
     private final List<Candidate> candidates = new ArrayList<>();
@@ -59,7 +59,7 @@ final class Remedies {
         }
     }
 
-    Remedies(final Figures base, final List<Target> targets, final double leastAir, final Map<Quality, Double> now) {
+    Remedies(final Figures base, final List<Target> targets, final double leastAir, final Map<Property, Double> now) {
         this.base = base;
         this.targets = targets;
         this.leastAir = leastAir;
@@ -96,7 +96,7 @@ final class Remedies {
     private void part(final OneMore step) {
         final Recipe recipe = base.recipe();
         final double amount = recipe.parts().get(step.row()).amount() + step.step();
-        final Map<Quality, Double> then = new EnumMap<>(now);
+        final Map<Property, Double> then = new EnumMap<>(now);
         step.change().forEach((quality, change) -> then.merge(quality, change, Double::sum));
         final String unit = recipe.measure() == Recipe.Measure.PARTS ? "One part %s" : "5 %% %s";
         candidate(
@@ -128,8 +128,8 @@ final class Remedies {
 
     private record Pair(OneMore gain, OneMore loss, double penalty) {}
 
-    private Map<Quality, Double> both(final OneMore gain, final OneMore loss) {
-        final Map<Quality, Double> then = new EnumMap<>(now);
+    private Map<Property, Double> both(final OneMore gain, final OneMore loss) {
+        final Map<Property, Double> then = new EnumMap<>(now);
         gain.change().forEach((quality, change) -> then.merge(quality, change, Double::sum));
         loss.change().forEach((quality, change) -> then.merge(quality, change, Double::sum));
         return then;
@@ -139,7 +139,7 @@ final class Remedies {
         final Recipe recipe = base.recipe();
         final OneMore gain = pair.gain();
         final OneMore loss = pair.loss();
-        final Map<Quality, Double> then = base.with(
+        final Map<Property, Double> then = base.with(
                         recipe.changed(gain.row(), gain.step()).changed(loss.row(), loss.step()))
                 .all(leastAir);
         candidate(
@@ -162,7 +162,7 @@ final class Remedies {
 
     private void wall(final PotWall wall) {
         final Brief brief = base.brief().with(base.brief().pot().orElseThrow().with(wall));
-        final Map<Quality, Double> then = base.with(brief).all(leastAir);
+        final Map<Property, Double> then = base.with(brief).all(leastAir);
         final String words =
                 Character.toUpperCase(wall.words().charAt(0)) + wall.words().substring(1);
         candidate(
@@ -173,10 +173,10 @@ final class Remedies {
     }
 
     private void interval() {
-        final Double days = now.get(Quality.DRY_DAYS);
+        final Double days = now.get(Property.DRY_DAYS);
         if (base.brief().habit().isEmpty()
                 || days == null
-                || worst.orElseThrow().quality() != Quality.DRY_DAYS) {
+                || worst.orElseThrow().quality() != Property.DRY_DAYS) {
             return;
         }
         final Habit habit = base.brief().habit().get();
@@ -198,12 +198,12 @@ final class Remedies {
                 .plant()
                 .filter(plant -> plant.needs().ph().high() < 6)
                 .isPresent();
-        if (target.quality() != Quality.PH
-                || now.get(Quality.PH) >= target.band().low()
+        if (target.quality() != Property.PH
+                || now.get(Property.PH) >= target.band().low()
                 || limeHater) {
             return;
         }
-        final Amendment dolomite = Book.shipped().amendment("dolomite").orElseThrow();
+        final Amendment dolomite = MaterialBook.shipped().amendment("dolomite").orElseThrow();
         final double wanted = 0.5 * (target.band().low() + target.band().high());
         final double already = base.recipe().doses().stream()
                 .filter(dose -> dose.amendment().equals(dolomite))
@@ -212,7 +212,7 @@ final class Remedies {
         for (double more = DOSE_STEP_G_PER_L; already + more <= MOST_DOSE_G_PER_L; more += DOSE_STEP_G_PER_L) {
             final Recipe limed = with(dolomite, already + more);
             if (base.with(limed).ph() >= wanted) {
-                final Map<Quality, Double> then = base.with(limed).all(leastAir);
+                final Map<Property, Double> then = base.with(limed).all(leastAir);
                 final double dose = already + more;
                 candidate(
                         Change.of(Remedy.Kind.DOSE, dolomite.id(), -1, dose),
@@ -248,7 +248,7 @@ final class Remedies {
     private void candidate(
             final Change change,
             final Supplier<String> words,
-            final Map<Quality, Double> then,
+            final Map<Property, Double> then,
             final List<Target> wanted) {
         if (change.kind() != Remedy.Kind.INTERVAL && (overshoots(then, wanted) || looksTheSame(then))) {
             return;
@@ -265,38 +265,38 @@ final class Remedies {
     }
 
     /** Whether a change throws the worst reading out at the other end of what is wanted. */
-    private boolean overshoots(final Map<Quality, Double> then, final List<Target> wanted) {
-        final Quality quality = worst.orElseThrow().quality();
+    private boolean overshoots(final Map<Property, Double> then, final List<Target> wanted) {
+        final Property quality = worst.orElseThrow().quality();
         final double missNow = worst.orElseThrow().band().miss(now.get(quality));
         return wanted.stream()
                 .filter(target -> target.quality() == quality)
                 .anyMatch(target -> target.band().miss(then.get(quality)) * missNow < 0);
     }
 
-    private boolean looksTheSame(final Map<Quality, Double> then) {
-        final Quality quality = worst.orElseThrow().quality();
+    private boolean looksTheSame(final Map<Property, Double> then) {
+        final Property quality = worst.orElseThrow().quality();
         final double shown = now.get(quality) * quality.shown();
         final double unit = Math.pow(10, -Phrases.decimals(quality, shown));
         return Math.rint(shown / unit) == Math.rint(then.get(quality) * quality.shown() / unit);
     }
 
-    private String effect(final Map<Quality, Double> then) {
-        final Quality quality = worst.orElseThrow().quality();
+    private String effect(final Map<Property, Double> then) {
+        final Property quality = worst.orElseThrow().quality();
         return "%s %s → %s%s"
                 .formatted(
-                        quality == Quality.PH || quality == Quality.DRY_DAYS || quality == Quality.LIFE
+                        quality == Property.PH || quality == Property.DRY_DAYS || quality == Property.LIFE
                                 ? ""
                                 : shortName(quality),
                         Phrases.figure(quality, now.get(quality)),
                         Phrases.figureWithUnit(quality, then.get(quality)),
-                        quality == Quality.DRY_DAYS ? "" : drying(then))
+                        quality == Property.DRY_DAYS ? "" : drying(then))
                 .strip();
     }
 
     /** How much sooner or later it dries, where that is worth a word. */
-    private String drying(final Map<Quality, Double> then) {
-        final Double days = now.get(Quality.DRY_DAYS);
-        final Double after = then.get(Quality.DRY_DAYS);
+    private String drying(final Map<Property, Double> then) {
+        final Double days = now.get(Property.DRY_DAYS);
+        final Double after = then.get(Property.DRY_DAYS);
         if (days == null || after == null || Math.abs(after - days) < WORTH_DAYS) {
             return "";
         }
@@ -307,8 +307,8 @@ final class Remedies {
                         by.equals("1") ? "a" : by, by.equals("1") ? "day" : "days", after < days ? "sooner" : "later");
     }
 
-    private static String shortName(final Quality quality) {
-        final Set<Quality> plain = EnumSet.of(Quality.AIR, Quality.WATER, Quality.FOOD);
+    private static String shortName(final Property quality) {
+        final Set<Property> plain = EnumSet.of(Property.AIR, Property.WATER, Property.FOOD);
         return plain.contains(quality)
                 ? quality.name().toLowerCase(Locale.ROOT)
                 : quality.words().toLowerCase(Locale.ROOT);

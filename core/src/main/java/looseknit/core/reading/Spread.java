@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.function.DoubleSupplier;
 import java.util.function.ToDoubleFunction;
 import looseknit.core.assay.Beliefs;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.assay.PhSpread;
-import looseknit.core.assay.Trait;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
 import looseknit.core.dry.Reservoir;
@@ -18,7 +18,7 @@ import looseknit.core.dry.Weather;
 import looseknit.core.material.Material;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Habit;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 
 /**
  * How far each reading may be off and why, to first order: each uncertain input is moved by its spread and the moves are added as
@@ -48,13 +48,13 @@ final class Spread {
     static final double BETWEEN = 0.5;
 
     private final Figures figures;
-    private final Map<Quality, Double> now;
+    private final Map<Property, Double> now;
     private final double leastAir;
     private final Mix mix;
-    private final Map<Quality, Double> scooped;
-    private final Map<Quality, List<Beliefs.Share>> shares = new EnumMap<>(Quality.class);
+    private final Map<Property, Double> scooped;
+    private final Map<Property, List<Beliefs.Share>> shares = new EnumMap<>(Property.class);
 
-    Spread(final Figures figures, final Map<Quality, Double> now, final double leastAir) {
+    Spread(final Figures figures, final Map<Property, Double> now, final double leastAir) {
         this.figures = figures;
         this.now = now;
         this.leastAir = leastAir;
@@ -62,42 +62,42 @@ final class Spread {
         this.scooped = scooped();
         final Beliefs beliefs = figures.known().beliefs();
         final String blend = figures.known().blend();
-        final List<Beliefs.Share> air = beliefs.shares(Trait.AIR, mix, blend);
+        final List<Beliefs.Share> air = beliefs.shares(LotTrait.AIR, mix, blend);
         final List<Beliefs.Share> water = beliefs.waterShares(mix, blend);
-        add(Quality.AIR, air);
-        add(Quality.WATER, water);
-        add(Quality.EASY_WATER, scaled(water, BETWEEN));
+        add(Property.AIR, air);
+        add(Property.WATER, water);
+        add(Property.EASY_WATER, scaled(water, BETWEEN));
         add(
-                Quality.PH,
+                Property.PH,
                 PhSpread.shares(
                         beliefs,
                         mix,
                         blend,
-                        now.get(Quality.PH),
+                        now.get(Property.PH),
                         figures.acidity().ph(Figures.PH_WEEKS) - mix.plainPh()));
         add(
-                Quality.FOOD,
+                Property.FOOD,
                 perMaterial(material -> material.chemistry().nutrients().nMgPerL(), this::dosedN));
         add(
-                Quality.SALTS,
+                Property.SALTS,
                 perMaterial(
-                        material -> material.chemistry().ecDsPerM(), () -> now.get(Quality.SALTS) - mix.ecDsPerM()));
-        if (now.containsKey(Quality.DRY_DAYS)) {
-            add(Quality.DRY_DAYS, dryDays(sd(water)));
+                        material -> material.chemistry().ecDsPerM(), () -> now.get(Property.SALTS) - mix.ecDsPerM()));
+        if (now.containsKey(Property.DRY_DAYS)) {
+            add(Property.DRY_DAYS, dryDays(sd(water)));
         }
-        if (now.containsKey(Quality.WEIGHT)) {
-            add(Quality.WEIGHT, weight(beliefs, blend, sd(water)));
+        if (now.containsKey(Property.WEIGHT)) {
+            add(Property.WEIGHT, weight(beliefs, blend, sd(water)));
         }
-        add(Quality.LIFE, life(sd(air)));
+        add(Property.LIFE, life(sd(air)));
     }
 
     /** Where the spread of a reading comes from, greatest first. */
-    List<Beliefs.Share> shares(final Quality quality) {
+    List<Beliefs.Share> shares(final Property quality) {
         return shares.get(quality);
     }
 
     /** Spread of a reading, one standard deviation in the unit of computation. */
-    double sd(final Quality quality) {
+    double sd(final Property quality) {
         return sd(shares.get(quality));
     }
 
@@ -106,7 +106,7 @@ final class Spread {
                 Math.max(0, shares.stream().mapToDouble(Beliefs.Share::variance).sum()));
     }
 
-    private void add(final Quality quality, final List<Beliefs.Share> causes) {
+    private void add(final Property quality, final List<Beliefs.Share> causes) {
         final Map<String, Double> byName = new LinkedHashMap<>();
         causes.forEach(cause -> byName.merge(cause.name(), cause.variance(), Double::sum));
         byName.merge(
@@ -121,8 +121,8 @@ final class Spread {
     }
 
     /** Variance that uneven scoops bring to each reading: every amount moved up by its spread in turn. */
-    private Map<Quality, Double> scooped() {
-        final Map<Quality, Double> variance = new EnumMap<>(Quality.class);
+    private Map<Property, Double> scooped() {
+        final Map<Property, Double> variance = new EnumMap<>(Property.class);
         final Recipe recipe = figures.recipe();
         final double relative = figures.known().scoop().relativeSd();
         for (int row = 0; row < recipe.parts().size() && recipe.parts().size() > 1; row++) {
@@ -159,14 +159,14 @@ final class Spread {
     }
 
     private double dosedN() {
-        return now.get(Quality.FOOD)
+        return now.get(Property.FOOD)
                 - mix.sum(material -> material.chemistry().nutrients().nMgPerL());
     }
 
     private List<Beliefs.Share> dryDays(final double waterSd) {
         final Brief brief = figures.brief();
         final Weather weather = brief.place().orElseThrow().weather();
-        final double days = now.get(Quality.DRY_DAYS);
+        final double days = now.get(Property.DRY_DAYS);
         final Reservoir reservoir = figures.reservoir().orElseThrow();
         final boolean below = brief.habit()
                 .filter(habit -> habit.amount() == Habit.Amount.FROM_BELOW)
@@ -194,7 +194,8 @@ final class Spread {
     private List<Beliefs.Share> weight(final Beliefs beliefs, final String blend, final double waterSd) {
         final double litres = figures.brief().pot().orElseThrow().mixLitres();
         final double perShare = litres * mix.bulkDensityGPerL() / 1000;
-        final List<Beliefs.Share> result = new ArrayList<>(scaled(beliefs.shares(Trait.DENSITY, mix, blend), perShare));
+        final List<Beliefs.Share> result =
+                new ArrayList<>(scaled(beliefs.shares(LotTrait.DENSITY, mix, blend), perShare));
         final double water = litres * waterSd;
         final double pot = POT_RELATIVE_SD * figures.brief().pot().orElseThrow().emptyKg();
         result.add(new Beliefs.Share("water the mix holds", water * water));
@@ -203,7 +204,7 @@ final class Spread {
     }
 
     private List<Beliefs.Share> life(final double airSd) {
-        final double years = now.get(Quality.LIFE);
+        final double years = now.get(Property.LIFE);
         final double quicker = figures.ageing(DECAY_FACTOR).yearsUntilBelow(figures::airOf, leastAir);
         final double decay = quicker - years;
         final double closer = figures.lifeYears(leastAir + airSd) - years;

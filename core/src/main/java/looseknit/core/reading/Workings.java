@@ -3,7 +3,7 @@ package looseknit.core.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import looseknit.core.assay.Trait;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Food;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
@@ -11,7 +11,7 @@ import looseknit.core.dry.DryDown;
 import looseknit.core.dry.Losses;
 import looseknit.core.material.Material;
 import looseknit.core.material.Nutrients;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.pot.Pot;
 import looseknit.core.reading.Explanation.Contribution;
 import looseknit.core.reading.Explanation.Figure;
@@ -31,7 +31,7 @@ final class Workings {
         this.mix = ledger.mix();
     }
 
-    Explanation of(final Quality quality) {
+    Explanation of(final Property quality) {
         return switch (quality) {
             case AIR -> pores.air();
             case WATER -> pores.water();
@@ -72,7 +72,7 @@ final class Workings {
                         "Usable water in the pot", 1000 * dryDown.usableLitres(), "mL", 0, Ledger.WORKED_OUT)),
                 goes,
                 "mL a day",
-                ledger.causes(Quality.DRY_DAYS));
+                ledger.causes(Property.DRY_DAYS));
     }
 
     private Explanation ph() {
@@ -96,7 +96,7 @@ final class Workings {
                 "stoichiometry; buffering and reaction times typical values, from memory",
                 inputs,
                 ledger.corrected(
-                        Trait.PH,
+                        LotTrait.PH,
                         1,
                         "pH",
                         new Figure("pH of the materials together", mix.plainPh(), "pH", 2, Ledger.WORKED_OUT),
@@ -109,7 +109,7 @@ final class Workings {
                                 Ledger.WORKED_OUT)),
                 pulls,
                 "% of the say",
-                ledger.causes(Quality.PH));
+                ledger.causes(Property.PH));
     }
 
     private Explanation food() {
@@ -141,7 +141,7 @@ final class Workings {
                         new Figure("Cation exchange", mix.cecMeqPerL(), "meq/L", 0, Ledger.WORKED_OUT)),
                 food,
                 "mg N/L",
-                ledger.causes(Quality.FOOD));
+                ledger.causes(Property.FOOD));
     }
 
     private Explanation salts() {
@@ -151,7 +151,7 @@ final class Workings {
                     ledger.material(i).name(),
                     mix.litresPerLitre(i) * ledger.material(i).chemistry().ecDsPerM()));
         }
-        salts.add(Contribution.of("food from doses", ledger.now(Quality.SALTS) - mix.ecDsPerM()));
+        salts.add(Contribution.of("food from doses", ledger.now(Property.SALTS) - mix.ecDsPerM()));
         return new Explanation(
                 "Salts of the materials, as in a saturation extract, plus 0.0065 dS/m for each mg/L of nitrogen that the doses set free in the first month.",
                 "typical values, from memory; not checked against measured mixes",
@@ -159,7 +159,7 @@ final class Workings {
                 List.of(),
                 salts,
                 "dS/m",
-                ledger.causes(Quality.SALTS));
+                ledger.causes(Property.SALTS));
     }
 
     private Explanation weight() {
@@ -175,7 +175,7 @@ final class Workings {
                             * ledger.material(i).physics().bulkDensityGPerL()
                             / 1000));
         }
-        masses.add(Contribution.of("water", pot.mixLitres() * ledger.now(Quality.WATER)));
+        masses.add(Contribution.of("water", pot.mixLitres() * ledger.now(Property.WATER)));
         masses.add(Contribution.of("empty pot", pot.emptyKg()));
         if (pot.layer().isPresent()) {
             masses.add(Contribution.of("drainage layer", figures.layerKg()));
@@ -194,7 +194,7 @@ final class Workings {
                                 Ledger.WORKED_OUT)),
                 masses,
                 "kg",
-                ledger.causes(Quality.WEIGHT));
+                ledger.causes(Property.WEIGHT));
     }
 
     private Explanation life() {
@@ -219,6 +219,6 @@ final class Workings {
                                 "Settled to after a year", figures.ageing(1).settledTo(1))),
                 halves,
                 "years to lose half",
-                ledger.causes(Quality.LIFE));
+                ledger.causes(Property.LIFE));
     }
 }

@@ -2,8 +2,8 @@ package looseknit.core.shelf;
 
 import java.util.Comparator;
 import java.util.List;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 
 /** Kinds of matter by which a material that is not in the Book is likened to those that are. */
 public enum Matter {
@@ -37,7 +37,7 @@ public enum Matter {
     /** The material of the Book that is likest at a median grain [mm]. */
     Material likest(final double medianMm) {
         return likes.stream()
-                .map(id -> Book.shipped().material(id).orElseThrow())
+                .map(id -> MaterialBook.shipped().material(id).orElseThrow())
                 .min(Comparator.comparingDouble(
                         each -> Math.abs(Math.log(each.grainSize().d50Mm() / medianMm))))
                 .orElseThrow();

@@ -12,16 +12,16 @@ import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import looseknit.core.blend.Mix;
-import looseknit.core.blend.Opened;
+import looseknit.core.blend.PlainMaterials;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Advice;
-import looseknit.core.material.Book;
 import looseknit.core.material.Doubt;
 import looseknit.core.material.Form;
 import looseknit.core.material.GrainSize;
 import looseknit.core.material.Hazard;
 import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.material.Nutrients;
 import looseknit.core.material.Retention;
 import looseknit.core.material.Role;
@@ -37,11 +37,11 @@ public final class Mixes {
     /** Most plain materials that a mix may open into. */
     private static final int MOST_CONSTITUENTS = 60;
 
-    private final Book book;
+    private final MaterialBook book;
     private final Map<String, MixDefinition> definitions = new LinkedHashMap<>();
     private final Map<String, Material> done = new LinkedHashMap<>();
 
-    private Mixes(final Book book, final Collection<MixDefinition> definitions) {
+    private Mixes(final MaterialBook book, final Collection<MixDefinition> definitions) {
         this.book = book;
         definitions.forEach(each -> this.definitions.put(each.id(), each));
     }
@@ -52,7 +52,7 @@ public final class Mixes {
      * @param book where plain materials are found
      * @throws OutOfRangeException if a mix contains itself, with the loop named, or something that is nowhere to be found
      */
-    public static List<Material> of(final Book book, final Collection<MixDefinition> definitions) {
+    public static List<Material> of(final MaterialBook book, final Collection<MixDefinition> definitions) {
         final Mixes mixes = new Mixes(book, definitions);
         return definitions.stream()
                 .map(each -> mixes.resolve(each.id(), new LinkedHashSet<>()))
@@ -100,7 +100,7 @@ public final class Mixes {
     }
 
     private static Material material(final MixDefinition definition, final Recipe recipe) {
-        final Opened opened = recipe.opened();
+        final PlainMaterials opened = recipe.opened();
         if (opened.materials().size() > MOST_CONSTITUENTS) {
             throw new OutOfRangeException(
                     "mix.parts", opened.materials().size(), "at most %d plain materials".formatted(MOST_CONSTITUENTS));
@@ -133,7 +133,7 @@ public final class Mixes {
     }
 
     private static Material whole(
-            final MixDefinition definition, final Recipe recipe, final Mix mix, final Opened opened) {
+            final MixDefinition definition, final Recipe recipe, final Mix mix, final PlainMaterials opened) {
         final GrainSize size = grainSize(opened);
         final double packing =
                 Math.min(0.85, mean(opened, each -> each.physics().packingFraction()));
@@ -209,14 +209,14 @@ public final class Mixes {
                 .toList();
     }
 
-    private static List<Hazard> hazards(final Opened opened) {
+    private static List<Hazard> hazards(final PlainMaterials opened) {
         return opened.materials().stream()
                 .flatMap(each -> each.hazards().stream())
                 .distinct()
                 .toList();
     }
 
-    private static double mean(final Opened opened, final ToDoubleFunction<Material> property) {
+    private static double mean(final PlainMaterials opened, final ToDoubleFunction<Material> property) {
         double sum = 0;
         for (int i = 0; i < opened.amounts().length; i++) {
             sum += opened.amounts()[i]
@@ -226,19 +226,19 @@ public final class Mixes {
     }
 
     /** Half-life that gives the same loss at the start as the constituents together; infinite if nothing rots. */
-    private static double halfLife(final Opened opened) {
+    private static double halfLife(final PlainMaterials opened) {
         final double rate = mean(opened, each -> each.decays() ? 1 / each.halfLifeYears() : 0);
         return rate < 1e-3 ? Double.POSITIVE_INFINITY : 1 / rate;
     }
 
     /** Sizes that 10, 50 and 90 % of all grains pass. */
-    private static GrainSize grainSize(final Opened opened) {
+    private static GrainSize grainSize(final PlainMaterials opened) {
         final double d10 = passing(opened, 0.1);
         final double d50 = Math.max(1.02 * d10, passing(opened, 0.5));
         return new GrainSize(d10, d50, Math.max(1.02 * d50, passing(opened, 0.9)));
     }
 
-    private static double passing(final Opened opened, final double share) {
+    private static double passing(final PlainMaterials opened, final double share) {
         double low = 1e-3;
         double high = 150;
         for (int i = 0; i < 60; i++) {

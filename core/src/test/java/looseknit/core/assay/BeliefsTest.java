@@ -24,9 +24,9 @@ class BeliefsTest {
     @Test
     void oneFindingMovesByTheGain() {
         final Beliefs before = Beliefs.UNTESTED;
-        final double prior = before.correction(Trait.AIR, PORCH, "porch").sd();
+        final double prior = before.correction(LotTrait.AIR, PORCH, "porch").sd();
         final var after =
-                before.after(Finding.air(0.20, 0.30, 0.03), PORCH, "porch").correction(Trait.AIR, PORCH, "porch");
+                before.after(Finding.air(0.20, 0.30, 0.03), PORCH, "porch").correction(LotTrait.AIR, PORCH, "porch");
         final double gain = prior * prior / (prior * prior + 0.03 * 0.03);
 
         assertThat(after.value()).isCloseTo(gain * 0.10, within(1e-12));
@@ -37,12 +37,13 @@ class BeliefsTest {
     void aSharedMaterialCarriesTheCorrectionToOtherBlends() {
         final Beliefs after = Beliefs.UNTESTED.after(Finding.air(0.20, 0.30, 0.03), PORCH, "porch");
 
-        assertThat(after.correction(Trait.AIR, SILL, "sill").value()).isGreaterThan(0.005);
-        assertThat(after.correction(Trait.AIR, SILL, "sill").sd())
-                .isLessThan(Beliefs.UNTESTED.correction(Trait.AIR, SILL, "sill").sd());
-        assertThat(after.correction(Trait.AIR, BARKY, "barky").value()).isZero();
-        assertThat(after.materialCorrection(Trait.AIR, material("peat")).value())
-                .isGreaterThan(after.materialCorrection(Trait.AIR, material("perlite_med"))
+        assertThat(after.correction(LotTrait.AIR, SILL, "sill").value()).isGreaterThan(0.005);
+        assertThat(after.correction(LotTrait.AIR, SILL, "sill").sd())
+                .isLessThan(
+                        Beliefs.UNTESTED.correction(LotTrait.AIR, SILL, "sill").sd());
+        assertThat(after.correction(LotTrait.AIR, BARKY, "barky").value()).isZero();
+        assertThat(after.materialCorrection(LotTrait.AIR, material("peat")).value())
+                .isGreaterThan(after.materialCorrection(LotTrait.AIR, material("perlite_med"))
                         .value());
     }
 
@@ -54,8 +55,8 @@ class BeliefsTest {
 
         assertThat(after.waterCorrection(PORCH, "porch").value())
                 .isCloseTo(
-                        after.correction(Trait.POROSITY, PORCH, "porch").value()
-                                - after.correction(Trait.AIR, PORCH, "porch").value(),
+                        after.correction(LotTrait.POROSITY, PORCH, "porch").value()
+                                - after.correction(LotTrait.AIR, PORCH, "porch").value(),
                         within(1e-12));
     }
 
@@ -77,7 +78,7 @@ class BeliefsTest {
             };
             final Beliefs after = beliefs.after(finding, mixes.get(which), "blend " + which);
             for (int i = 0; i < mixes.size(); i++) {
-                for (final Trait trait : Trait.values()) {
+                for (final LotTrait trait : LotTrait.values()) {
                     assertThat(after.correction(trait, mixes.get(i), "blend " + i)
                                     .sd())
                             .as("seed %d, test %d, %s of blend %d", seed, test, trait, i)
@@ -92,8 +93,8 @@ class BeliefsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Trait.class)
-    void sharesAddUpToTheVariance(final Trait trait) {
+    @EnumSource(LotTrait.class)
+    void sharesAddUpToTheVariance(final LotTrait trait) {
         final Beliefs after = Beliefs.UNTESTED
                 .after(Finding.air(0.20, 0.30, 0.03), PORCH, "porch")
                 .after(Finding.ph(5, 5.6, 0.2), SILL, "sill")

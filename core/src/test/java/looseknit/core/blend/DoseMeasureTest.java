@@ -3,13 +3,13 @@ package looseknit.core.blend;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.OptionalDouble;
-import looseknit.core.material.Book;
+import looseknit.core.material.MaterialBook;
 import org.junit.jupiter.api.Test;
 
 class DoseMeasureTest {
 
     private final DoseMeasure dolomite =
-            new DoseMeasure(Book.shipped().amendment("dolomite").orElseThrow());
+            new DoseMeasure(MaterialBook.shipped().amendment("dolomite").orElseThrow());
 
     /** A level US teaspoon is 4.93 mL (NIST Handbook 44, Appendix C; from memory), of dolomite at 1.25 g/mL 6.2 g. */
     @Test

@@ -7,16 +7,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Packing some of many materials, and the volume known from both sides before it is worked out. */
 class IngredientsTest {
 
-    private static final List<Material> ALL =
-            Book.shipped().materials().stream().filter(Material::forRecipes).toList();
+    private static final List<Material> ALL = MaterialBook.shipped().materials().stream()
+            .filter(Material::forRecipes)
+            .toList();
 
     private static final Ingredients PAIRS = new Ingredients(ALL, Packing.Form.PAIRS);
     private static final Ingredients CLASSES = new Ingredients(ALL, Packing.Form.CLASSES);

@@ -83,7 +83,8 @@ class InvariantsTest {
 
     @Test
     void aMaterialPackedByClassesTakesUpItsOwnVolume() {
-        for (final Material each : looseknit.core.material.Book.shipped().materials()) {
+        for (final Material each :
+                looseknit.core.material.MaterialBook.shipped().materials()) {
             final Mix mix = new Ingredients(List.of(each, each), Packing.Form.CLASSES).mix(new double[] {1, 2});
             assertThat(mix.shrinkage()).as(each.id()).isCloseTo(0, within(1e-9));
         }

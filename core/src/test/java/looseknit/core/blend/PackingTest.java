@@ -8,8 +8,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.material.SizeClasses;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -71,7 +71,7 @@ class PackingTest {
 
     @Test
     void mixingAMaterialWithItselfLosesNothing() {
-        for (final Material material : Book.shipped().materials()) {
+        for (final Material material : MaterialBook.shipped().materials()) {
             final Mix mix = Mix.of(List.of(material, material), new double[] {1, 3});
             assertThat(mix.shrinkage()).as(material.id()).isCloseTo(0, within(1e-9));
         }

@@ -4,14 +4,15 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 
 /** Seeded random recipes for property tests. */
 public final class RandomRecipes {
 
-    private static final List<Material> MATERIALS =
-            Book.shipped().materials().stream().filter(Material::forRecipes).toList();
+    private static final List<Material> MATERIALS = MaterialBook.shipped().materials().stream()
+            .filter(Material::forRecipes)
+            .toList();
 
     private final Random random;
 

@@ -3,13 +3,13 @@ package looseknit.core.blend;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import looseknit.core.material.Book;
+import looseknit.core.material.MaterialBook;
 import org.junit.jupiter.api.Test;
 
 class RecipeChangesTest {
 
     private static Recipe.Part part(final String id, final double amount) {
-        return new Recipe.Part(Book.shipped().material(id).orElseThrow(), amount);
+        return new Recipe.Part(MaterialBook.shipped().material(id).orElseThrow(), amount);
     }
 
     private static Recipe parts(final Recipe.Part... parts) {
@@ -22,7 +22,8 @@ class RecipeChangesTest {
         final Recipe after = new Recipe(
                 Recipe.Measure.PARTS,
                 List.of(part("orch_med", 5), part("perlite_coarse", 2), part("pumice_med", 1)),
-                List.of(new Recipe.Dose(Book.shipped().amendment("dolomite").orElseThrow(), 1.5)));
+                List.of(new Recipe.Dose(
+                        MaterialBook.shipped().amendment("dolomite").orElseThrow(), 1.5)));
 
         assertThat(RecipeChanges.between(before, after))
                 .containsExactly(

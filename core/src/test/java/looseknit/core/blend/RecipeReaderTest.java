@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
-import looseknit.core.material.Book;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.measure.VolumeUnit;
 import org.junit.jupiter.api.Test;
@@ -20,7 +20,7 @@ class RecipeReaderTest {
     private static final Set<String> SHELF = Set.of("orch_med", "perlite_coarse", "charcoal_coarse", "coir_pith");
 
     private static WrittenRecipe read(final String text) {
-        return new RecipeReader(Book.shipped(), SHELF, 0.5, OptionalDouble.empty()).read(text);
+        return new RecipeReader(MaterialBook.shipped(), SHELF, 0.5, OptionalDouble.empty()).read(text);
     }
 
     private static String first(final WrittenRecipe.Line line) {
@@ -98,8 +98,12 @@ class RecipeReaderTest {
 
     @Test
     void aWeightBecomesAVolume() {
-        final double litres =
-                250 / Book.shipped().material("zeolite").orElseThrow().physics().bulkDensityGPerL();
+        final double litres = 250
+                / MaterialBook.shipped()
+                        .material("zeolite")
+                        .orElseThrow()
+                        .physics()
+                        .bulkDensityGPerL();
         final WrittenRecipe recipe = read("1 litre coir pith, 250 g zeolite");
 
         assertThat(recipe.lines().get(1).amount()).isCloseTo(litres, within(0.001));
@@ -141,7 +145,7 @@ class RecipeReaderTest {
 
     @Test
     void spoonsOfLimeForAPot() {
-        final WrittenRecipe recipe = new RecipeReader(Book.shipped(), Set.of(), 0.5, OptionalDouble.of(2))
+        final WrittenRecipe recipe = new RecipeReader(MaterialBook.shipped(), Set.of(), 0.5, OptionalDouble.of(2))
                 .read("4 coir pith, 1 tsp dolomite per pot");
         final double grams = 1000 * VolumeUnit.US_TEASPOON.litres() * 1.25;
 
@@ -196,7 +200,7 @@ class RecipeReaderTest {
 
     @Test
     void everyMaterialIsUnderstoodByItsOwnName() {
-        final List<String> wrong = Book.shipped().materials().stream()
+        final List<String> wrong = MaterialBook.shipped().materials().stream()
                 .filter(each -> each.forRecipes())
                 .filter(each -> {
                     final WrittenRecipe.Line line = read("2 parts "

@@ -14,9 +14,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import looseknit.core.blend.Recipe;
-import looseknit.core.material.Book;
 import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Draught;
 import looseknit.core.need.Habit;
@@ -165,7 +165,7 @@ class CautionsTest {
     @Test
     void aBagIsOpened() {
         final Material bag = Mixes.of(
-                        Book.shipped(),
+                        MaterialBook.shipped(),
                         List.of(new MixDefinition(
                                 "bag",
                                 "Harbour potting mix",

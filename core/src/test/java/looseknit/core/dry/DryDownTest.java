@@ -39,7 +39,7 @@ class DryDownTest {
             final double wind,
             final double leafM2,
             final double thrift,
-            final Trigger trigger,
+            final AllowableDepletion trigger,
             final double fromDays,
             final double toDays,
             final double prototypeDays) {
@@ -59,7 +59,7 @@ class DryDownTest {
         final DryDown dryDown =
                 DryDown.of(HOUSEPLANT, pot(15, 14, PotWall.GLAZED), new Weather(20, 100, 0, 0), new Foliage(0.2, 1));
 
-        assertThat(dryDown.daysTo(Trigger.HALF)).isEqualTo(DryDown.HORIZON_DAYS);
+        assertThat(dryDown.daysTo(AllowableDepletion.HALF)).isEqualTo(DryDown.HORIZON_DAYS);
     }
 
     @Test
@@ -77,10 +77,10 @@ class DryDownTest {
         final Foliage foliage = new Foliage(0.03, 1);
 
         assertThat(DryDown.of(HOUSEPLANT, pot(12, 11, PotWall.CLAY), weather, foliage)
-                        .daysTo(Trigger.HALF))
+                        .daysTo(AllowableDepletion.HALF))
                 .isLessThan(0.7
                         * DryDown.of(HOUSEPLANT, pot(12, 11, PotWall.GLAZED), weather, foliage)
-                                .daysTo(Trigger.HALF));
+                                .daysTo(AllowableDepletion.HALF));
     }
 
     private static Pot pot(final double topCm, final double heightCm, final PotWall wall) {

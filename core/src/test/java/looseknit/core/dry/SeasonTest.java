@@ -38,7 +38,8 @@ class SeasonTest {
                 random.nextBoolean() ? 0 : 0.4,
                 Optional.of(new Sun(52, 1 + random.nextInt(365))),
                 seed);
-        final Season season = Season.of(plan, subject(random.nextBoolean() ? RICH : OPEN, PotWall.CLAY, Trigger.HALF));
+        final Season season =
+                Season.of(plan, subject(random.nextBoolean() ? RICH : OPEN, PotWall.CLAY, AllowableDepletion.HALF));
 
         assertThat(season.account().error()).as("seed %d", seed).isCloseTo(0, within(1e-9));
         assertThat(season.days()).hasSize(200).allMatch(day -> day.gone() >= 0 && day.gone() <= 1);
@@ -48,10 +49,11 @@ class SeasonTest {
     @Test
     void theSameSeedGivesTheSameSeasonAndWatersTwoSoilsAlike() {
         final Plan plan = plan(7, 2, Way.THOROUGHLY);
-        final Season rich = Season.of(plan, subject(RICH, PotWall.PLASTIC, Trigger.DRY));
-        final Season open = Season.of(plan, subject(OPEN, PotWall.PLASTIC, Trigger.DRY));
+        final Season rich = Season.of(plan, subject(RICH, PotWall.PLASTIC, AllowableDepletion.DRY));
+        final Season open = Season.of(plan, subject(OPEN, PotWall.PLASTIC, AllowableDepletion.DRY));
 
-        assertThat(Season.of(plan, subject(RICH, PotWall.PLASTIC, Trigger.DRY))).isEqualTo(rich);
+        assertThat(Season.of(plan, subject(RICH, PotWall.PLASTIC, AllowableDepletion.DRY)))
+                .isEqualTo(rich);
         assertThat(open.days().stream().map(Season.Day::watered).toList())
                 .isEqualTo(rich.days().stream().map(Season.Day::watered).toList());
         assertThat(open.meanGoneBeforeWatering().orElseThrow())
@@ -60,7 +62,7 @@ class SeasonTest {
 
     @Test
     void tooOftenIsTooWetAndTooSeldomTooDry() {
-        final Subject subject = subject(RICH, PotWall.GLAZED, Trigger.DRY);
+        final Subject subject = subject(RICH, PotWall.GLAZED, AllowableDepletion.DRY);
 
         assertThat(Season.of(plan(2, 0, Way.THOROUGHLY), subject).daysIn(State.TOO_WET))
                 .isGreaterThan(90);
@@ -72,7 +74,7 @@ class SeasonTest {
 
     @Test
     void lightWateringLeavesThePotDrier() {
-        final Subject subject = subject(RICH, PotWall.CLAY, Trigger.HALF);
+        final Subject subject = subject(RICH, PotWall.CLAY, AllowableDepletion.HALF);
 
         assertThat(Season.of(plan(5, 0, Way.LIGHTLY), subject)
                         .meanGoneBeforeWatering()
@@ -84,8 +86,10 @@ class SeasonTest {
 
     @Test
     void fromBelowNothingRunsOutAndMoreIsHeld() {
-        final Season below = Season.of(plan(6, 0, Way.FROM_BELOW), subject(RICH, PotWall.CLAY, Trigger.HALF));
-        final Season above = Season.of(plan(6, 0, Way.THOROUGHLY), subject(RICH, PotWall.CLAY, Trigger.HALF));
+        final Season below =
+                Season.of(plan(6, 0, Way.FROM_BELOW), subject(RICH, PotWall.CLAY, AllowableDepletion.HALF));
+        final Season above =
+                Season.of(plan(6, 0, Way.THOROUGHLY), subject(RICH, PotWall.CLAY, AllowableDepletion.HALF));
 
         assertThat(below.account().drained()).isZero();
         assertThat(above.account().drained()).isPositive();
@@ -94,7 +98,7 @@ class SeasonTest {
 
     @Test
     void lightOfTheSeasonChangesTheThirst() {
-        final Subject subject = subject(RICH, PotWall.PLASTIC, Trigger.HALF);
+        final Subject subject = subject(RICH, PotWall.PLASTIC, AllowableDepletion.HALF);
         final Plan summer = new Plan(60, 6, 0, Way.THOROUGHLY, 0, 0, Optional.of(new Sun(52, 172)), 1);
         final Plan intoWinter = new Plan(60, 6, 0, Way.THOROUGHLY, 0, 0, Optional.of(new Sun(52, 265)), 1);
 
@@ -104,7 +108,7 @@ class SeasonTest {
 
     @Test
     void rainStandsInForWateringAndASaucerHoldsSomeBack() {
-        final Subject subject = subject(RICH, PotWall.CLAY, Trigger.HALF);
+        final Subject subject = subject(RICH, PotWall.CLAY, AllowableDepletion.HALF);
         final Plan wet = new Plan(100, 120, 0, Way.THOROUGHLY, 80, 0, Optional.empty(), 3);
         final Plan saucer = new Plan(100, 120, 0, Way.THOROUGHLY, 80, 0.5, Optional.empty(), 3);
 
@@ -125,8 +129,8 @@ class SeasonTest {
         return new Plan(120, everyDays, scatter, way, 0, 0, Optional.empty(), 42);
     }
 
-    private static Subject subject(final Mix mix, final PotWall wall, final Trigger trigger) {
+    private static Subject subject(final Mix mix, final PotWall wall, final AllowableDepletion trigger) {
         final Pot pot = Pot.ordinary(14, wall);
-        return new Subject(pot, Reservoir.of(mix, pot), WINDOW, new Foliage(0.05, 1), Dressing.NONE, trigger);
+        return new Subject(pot, Reservoir.of(mix, pot), WINDOW, new Foliage(0.05, 1), TopDressing.NONE, trigger);
     }
 }

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
 import looseknit.core.measure.Band;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.junit.jupiter.api.Test;
@@ -29,12 +29,12 @@ class AgainstSolversTest {
     void boundsAreTheOptimaOfLinearPrograms(final long seed) {
         final List<Candidate> shelf = new Shelves(seed).shelf(4);
         final int parts = 9;
-        final Target alkaline = new Target(Quality.PH, new Band(13, 14), 1, List.of());
+        final Target alkaline = new Target(Property.PH, new Band(13, 14), 1, List.of());
         final Question question = Question.of(
                         Shelves.brief("peace_lily", 6), shelf, new Limits(4, parts, OptionalDouble.empty(), 60_000))
                 .aimingAt(List.of(alkaline));
-        final Meter meter = new Meter(question);
-        final Reader reader = meter.reader();
+        final CandidateTables meter = new CandidateTables(question);
+        final CandidateReader reader = meter.reader();
         final Bounds bounds = new Bounds(meter);
         final int[] support = {0, 1, 2, 3};
         reader.load(support, 4);

@@ -11,8 +11,8 @@ import java.util.OptionalDouble;
 import java.util.concurrent.atomic.AtomicInteger;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Wishes;
@@ -37,9 +37,9 @@ class FindMixesTest {
     }
 
     /** Calls a search off after so many reports. */
-    private static Watch after(final int reports) {
+    private static SearchListener after(final int reports) {
         final AtomicInteger heard = new AtomicInteger();
-        return new Watch() {
+        return new SearchListener() {
             @Override
             public boolean cancelled() {
                 return heard.get() >= reports;
@@ -54,10 +54,10 @@ class FindMixesTest {
 
     @Test
     void findsABlendThatFitsAndProvesIt() {
-        final Answer answer = FindMixes.find(question("velvet_anthurium", 6), Watch.NOBODY);
+        final Answer answer = FindMixes.find(question("velvet_anthurium", 6), SearchListener.NOBODY);
 
         final Proposal closest = answer.proposals().get(0);
-        assertThat(closest.titles()).contains(Title.CLOSEST);
+        assertThat(closest.titles()).contains(Respect.CLOSEST);
         assertThat(closest.fit()).isGreaterThan(95);
         assertThat(answer.proof().proved()).isTrue();
         assertThat(answer.proof().gap()).isZero();
@@ -71,7 +71,7 @@ class FindMixesTest {
 
     @Test
     void theScoreIsWhatTheBenchReads() {
-        final Proposal closest = FindMixes.find(question("velvet_anthurium", 6), Watch.NOBODY)
+        final Proposal closest = FindMixes.find(question("velvet_anthurium", 6), SearchListener.NOBODY)
                 .proposals()
                 .get(0);
 
@@ -86,23 +86,23 @@ class FindMixesTest {
     @Test
     void titlesAreDeserved() {
         final Answer answer =
-                FindMixes.find(question("velvet_anthurium", 6).among(new Shelves(3).shelf(12)), Watch.NOBODY);
+                FindMixes.find(question("velvet_anthurium", 6).among(new Shelves(3).shelf(12)), SearchListener.NOBODY);
         final List<Proposal> near = answer.proposals().stream()
                 .filter(each -> each.penalty() <= answer.proposals().get(0).penalty() + 0.06)
                 .toList();
 
         near.stream()
-                .filter(each -> each.titles().contains(Title.LIGHTEST))
+                .filter(each -> each.titles().contains(Respect.LIGHTEST))
                 .forEach(lightest -> assertThat(near)
                         .allSatisfy(
                                 each -> assertThat(lightest.wetKgPerL()).isLessThanOrEqualTo(each.wetKgPerL() + 1e-9)));
         near.stream()
-                .filter(each -> each.titles().contains(Title.CHEAPEST))
+                .filter(each -> each.titles().contains(Respect.CHEAPEST))
                 .forEach(cheapest -> assertThat(near)
                         .allSatisfy(each -> assertThat(cheapest.costPerLitre().orElse(0))
                                 .isLessThanOrEqualTo(each.costPerLitre().orElse(99) + 1e-9)));
         near.stream()
-                .filter(each -> each.titles().contains(Title.SAFEST))
+                .filter(each -> each.titles().contains(Respect.SAFEST))
                 .forEach(safest -> assertThat(answer.proposals())
                         .allSatisfy(each -> assertThat(safest.chance()).isGreaterThanOrEqualTo(each.chance())));
     }
@@ -112,8 +112,8 @@ class FindMixesTest {
         final Question peaty = question("velvet_anthurium", 6).among(Shelves.of("peat", "orch_med", "perlite_coarse"));
 
         final Recipe limed =
-                FindMixes.find(peaty, Watch.NOBODY).proposals().get(0).recipe();
-        final Recipe plain = FindMixes.find(peaty.dosing(Question.Doses.NONE), Watch.NOBODY)
+                FindMixes.find(peaty, SearchListener.NOBODY).proposals().get(0).recipe();
+        final Recipe plain = FindMixes.find(peaty.dosing(Question.Doses.NONE), SearchListener.NOBODY)
                 .proposals()
                 .get(0)
                 .recipe();
@@ -137,7 +137,7 @@ class FindMixesTest {
         }
         final Answer answer = FindMixes.find(
                 question("peace_lily", 6).among(limited).within(new Limits(3, 6, OptionalDouble.of(4), 60_000)),
-                Watch.NOBODY);
+                SearchListener.NOBODY);
 
         assertThat(answer.proposals()).isNotEmpty().allSatisfy(proposal -> {
             final double peat = proposal.recipe().parts().stream()
@@ -153,7 +153,7 @@ class FindMixesTest {
     void lockedRowsStay() {
         final List<Recipe.Part> locked = recipe("peat", 2).parts();
 
-        final Answer answer = FindMixes.find(question("peace_lily", 6).upon(locked), Watch.NOBODY);
+        final Answer answer = FindMixes.find(question("peace_lily", 6).upon(locked), SearchListener.NOBODY);
 
         assertThat(answer.proposals())
                 .isNotEmpty()
@@ -166,7 +166,8 @@ class FindMixesTest {
     @Test
     void saysWhatStandsInTheWayAndWhatWouldHelp() {
         final Answer answer = FindMixes.find(
-                question("barrel_cactus", 3).among(Shelves.of("peat", "coir_pith", "leaf_mould")), Watch.NOBODY);
+                question("barrel_cactus", 3).among(Shelves.of("peat", "coir_pith", "leaf_mould")),
+                SearchListener.NOBODY);
 
         assertThat(answer.proposals().get(0).fit()).isLessThan(60);
         final Answer.Clash clash = answer.clash().orElseThrow();
@@ -180,11 +181,12 @@ class FindMixesTest {
 
     @Test
     void oneMaterialIsAnAnswerAndNoneIsToldInWords() {
-        final Answer one = FindMixes.find(question("moth_orchid", 7).among(Shelves.of("orch_med")), Watch.NOBODY);
+        final Answer one =
+                FindMixes.find(question("moth_orchid", 7).among(Shelves.of("orch_med")), SearchListener.NOBODY);
         assertThat(one.proposals()).hasSize(1);
         assertThat(one.exactPartsGain()).isEmpty();
 
-        final Answer none = FindMixes.find(question("moth_orchid", 7).among(List.of()), Watch.NOBODY);
+        final Answer none = FindMixes.find(question("moth_orchid", 7).among(List.of()), SearchListener.NOBODY);
         assertThat(none.proposals()).isEmpty();
         assertThat(none.said()).singleElement().asString().startsWith("There is nothing to mix");
 
@@ -192,7 +194,7 @@ class FindMixesTest {
                 question("moth_orchid", 7)
                         .among(List.of(
                                 SHELF.get(0).limited(0.6, 1), SHELF.get(1).limited(0.6, 1))),
-                Watch.NOBODY);
+                SearchListener.NOBODY);
         assertThat(impossible.proposals()).isEmpty();
         assertThat(impossible.said()).singleElement().asString().startsWith("Nothing can be mixed");
     }
@@ -201,7 +203,7 @@ class FindMixesTest {
     void exactProportionsNeverLose() {
         final Question question = question("barrel_cactus", 9);
         final Proposal closest =
-                FindMixes.find(question, Watch.NOBODY).proposals().get(0);
+                FindMixes.find(question, SearchListener.NOBODY).proposals().get(0);
 
         IdealParts.penalty(question, closest.recipe(), closest.penalty())
                 .ifPresent(ideal -> assertThat(ideal).isLessThanOrEqualTo(closest.penalty()));
@@ -230,7 +232,7 @@ class FindMixesTest {
                 question("velvet_anthurium", 3)
                         .among(new Shelves(9).shelf(40))
                         .within(new Limits(5, 16, OptionalDouble.empty(), 50)),
-                Watch.NOBODY);
+                SearchListener.NOBODY);
 
         assertThat(answer.proposals()).isNotEmpty();
         assertThat(answer.proof().gap()).isBetween(0.0, 100.0);
@@ -242,10 +244,10 @@ class FindMixesTest {
         final Recipe wet = recipe("peat", 4, "perlite_coarse", 1);
         final Question question = question("velvet_anthurium", 8).upon(wet.parts());
 
-        final Answer answer = FindMixes.improve(question, Watch.NOBODY);
+        final Answer answer = FindMixes.improve(question, SearchListener.NOBODY);
 
         final Proposal best = answer.proposals().get(0);
-        assertThat(best.titles()).containsExactly(Title.FEWEST_EXTRA);
+        assertThat(best.titles()).containsExactly(Respect.FEWEST_EXTRA);
         assertThat(best.recipe().parts().subList(0, 2))
                 .allSatisfy(part -> assertThat(part.amount()).isGreaterThanOrEqualTo(1));
         for (int i = 1; i < answer.proposals().size(); i++) {
@@ -258,13 +260,13 @@ class FindMixesTest {
 
     @Test
     void aBlendThatFitsNeedsNoExtraParts() {
-        final Proposal fits = FindMixes.find(question("velvet_anthurium", 6), Watch.NOBODY)
+        final Proposal fits = FindMixes.find(question("velvet_anthurium", 6), SearchListener.NOBODY)
                 .proposals()
                 .get(0);
         assertThat(fits.penalty()).isZero();
 
         final Answer answer = FindMixes.improve(
-                question("velvet_anthurium", 6).upon(fits.recipe().parts()), Watch.NOBODY);
+                question("velvet_anthurium", 6).upon(fits.recipe().parts()), SearchListener.NOBODY);
 
         assertThat(answer.proposals()).hasSize(1);
         assertThat(answer.proposals().get(0).recipe().sum())
@@ -278,14 +280,14 @@ class FindMixesTest {
                 .among(Shelves.of(
                         "perlite_med", "perlite_coarse", "pumice_med", "pumice_coarse", "peat", "leaf_mould"));
 
-        final Answer answer = FindMixes.replace(question, given, 1, Watch.NOBODY);
+        final Answer answer = FindMixes.replace(question, given, 1, SearchListener.NOBODY);
 
         assertThat(answer.proposals()).isNotEmpty();
         final Proposal best = answer.proposals().get(0);
         assertThat(best.recipe().parts()).noneMatch(part -> part.material().id().equals("perlite_coarse"));
         assertThat(best.summary()).endsWith("in its place.");
         assertThat(best.givesUp()).isNotEmpty();
-        assertThatThrownBy(() -> FindMixes.replace(question, given, 3, Watch.NOBODY))
+        assertThatThrownBy(() -> FindMixes.replace(question, given, 3, SearchListener.NOBODY))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("0 to 2");
     }
@@ -294,30 +296,33 @@ class FindMixesTest {
     void usesUpWhatIsLeft() {
         final Question question = question("velvet_anthurium", 6).among(new Shelves(3).shelf(9));
 
-        final Answer answer = FindMixes.useUp(question, Watch.NOBODY);
+        final Answer answer = FindMixes.useUp(question, SearchListener.NOBODY);
 
         answer.proposals().stream()
-                .filter(each -> each.titles().contains(Title.MOST))
+                .filter(each -> each.titles().contains(Respect.MOST))
                 .findFirst()
                 .ifPresent(most -> assertThat(most.mostLitres().orElseThrow())
                         .isGreaterThanOrEqualTo(
                                 answer.proposals().get(0).mostLitres().orElse(0) - 1e-9));
         assertThat(answer.proposals().stream().flatMap(each -> each.titles().stream()))
-                .contains(Title.MOST);
+                .contains(Respect.MOST);
     }
 
     @Test
     void saysWhyNot() {
         final Question question = question("velvet_anthurium", 6);
-        final double best =
-                FindMixes.find(question, Watch.NOBODY).proposals().get(0).fit();
+        final double best = FindMixes.find(question, SearchListener.NOBODY)
+                .proposals()
+                .get(0)
+                .fit();
 
-        assertThat(WhyNot.of(question, SHELF.get(0), best, Watch.NOBODY).words())
+        assertThat(WhyNot.of(question, SHELF.get(0), best, SearchListener.NOBODY)
+                        .words())
                 .contains("sphagnum peat");
-        assertThat(WhyNot.of(question, Candidate.of(Shelves.material("beach_sand")), best, Watch.NOBODY)
+        assertThat(WhyNot.of(question, Candidate.of(Shelves.material("beach_sand")), best, SearchListener.NOBODY)
                         .words())
                 .contains("salt");
-        assertThat(WhyNot.of(question, SHELF.get(0).limited(0, 0), best, Watch.NOBODY)
+        assertThat(WhyNot.of(question, SHELF.get(0).limited(0, 0), best, SearchListener.NOBODY)
                         .words())
                 .isEqualTo("You left it out.");
         assertThat(WhyNot.of(
@@ -330,7 +335,7 @@ class FindMixesTest {
                                         0,
                                         1),
                                 best,
-                                Watch.NOBODY)
+                                SearchListener.NOBODY)
                         .words())
                 .isEqualTo("None of it is left.");
     }
@@ -340,12 +345,12 @@ class FindMixesTest {
         final Brief sundew = Shelves.brief("cape_sundew", 3);
         final Brief azalea = Shelves.brief("azalea", 3);
 
-        assertThat(Barred.reason(Shelves.material("compost"), sundew)).isPresent();
-        assertThat(Barred.reason(Shelves.material("lime_chips"), azalea)).isPresent();
-        assertThat(Barred.reason(Shelves.material("peat"), sundew)).isEmpty();
-        assertThat(Barred.reason(amendment("granules"), sundew)).isPresent();
-        assertThat(Barred.reason(amendment("dolomite"), azalea)).isPresent();
-        assertThat(Barred.reason(amendment("dolomite"), Shelves.brief("peace_lily", 6)))
+        assertThat(Exclusions.reason(Shelves.material("compost"), sundew)).isPresent();
+        assertThat(Exclusions.reason(Shelves.material("lime_chips"), azalea)).isPresent();
+        assertThat(Exclusions.reason(Shelves.material("peat"), sundew)).isEmpty();
+        assertThat(Exclusions.reason(amendment("granules"), sundew)).isPresent();
+        assertThat(Exclusions.reason(amendment("dolomite"), azalea)).isPresent();
+        assertThat(Exclusions.reason(amendment("dolomite"), Shelves.brief("peace_lily", 6)))
                 .isEmpty();
     }
 
@@ -363,8 +368,8 @@ class FindMixesTest {
                 none.mostMaterials(),
                 none.lifeYears()));
 
-        assertThat(Barred.reason(Shelves.material("peat"), peatless)).contains("You want no peat.");
-        assertThat(Barred.reason(Shelves.material("peat"), brief)).isEmpty();
+        assertThat(Exclusions.reason(Shelves.material("peat"), peatless)).contains("You want no peat.");
+        assertThat(Exclusions.reason(Shelves.material("peat"), brief)).isEmpty();
     }
 
     @Test
@@ -377,7 +382,7 @@ class FindMixesTest {
                     Question.of(Shelves.brief(plant, 7), shelf, QUICK).dosing(Shelves.doses("dolomite", "granules")));
         }
 
-        final OneForMany found = OneForMany.of(questions, Watch.NOBODY).orElseThrow();
+        final OneForMany found = OneForMany.of(questions, SearchListener.NOBODY).orElseThrow();
 
         assertThat(found.splits()).hasSize(3);
         assertThat(found.splits().get(2).worstFit())
@@ -388,11 +393,11 @@ class FindMixesTest {
         // alone each plant has the blend that a search for it alone finds
         for (final OneForMany.Group group : found.splits().get(2).groups()) {
             final int plant = group.plants().get(0);
-            final Answer alone = FindMixes.find(questions.get(plant).within(QUICK), Watch.NOBODY);
+            final Answer alone = FindMixes.find(questions.get(plant).within(QUICK), SearchListener.NOBODY);
             assertThat(group.fits().get(0)).isCloseTo(alone.proposals().get(0).fit(), within(1e-6));
         }
         assertThat(OneForMany.of(questions, after(0))).isEqualTo(Optional.empty());
-        assertThatThrownBy(() -> OneForMany.of(questions.subList(0, 1), Watch.NOBODY))
+        assertThatThrownBy(() -> OneForMany.of(questions.subList(0, 1), SearchListener.NOBODY))
                 .hasMessageContaining("2 to 8 plants");
     }
 
@@ -409,15 +414,15 @@ class FindMixesTest {
     }
 
     private static Amendment amendment(final String id) {
-        return Book.shipped().amendment(id).orElseThrow();
+        return MaterialBook.shipped().amendment(id).orElseThrow();
     }
 
     @Test
     void everyMaterialCanBeAskedAbout() {
         final Brief brief = Shelves.brief("peace_lily", 6);
-        for (final Material material : Book.shipped().materials()) {
+        for (final Material material : MaterialBook.shipped().materials()) {
             if (material.forRecipes()) {
-                assertThat(Barred.reason(material, brief))
+                assertThat(Exclusions.reason(material, brief))
                         .satisfies(reason ->
                                 reason.ifPresent(words -> assertThat(words).endsWith(".")));
             }

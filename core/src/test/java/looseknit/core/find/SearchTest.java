@@ -13,16 +13,16 @@ import java.util.Random;
 import java.util.stream.Stream;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.assay.Finding;
-import looseknit.core.assay.Trait;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
 import looseknit.core.measure.Band;
 import looseknit.core.measure.Scoop;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.reading.Figures;
 import looseknit.core.reading.Fit;
-import looseknit.core.reading.Known;
+import looseknit.core.reading.Knowledge;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,19 +30,20 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class SearchTest {
 
-    private static Closest closest(final Question question, final boolean bounding) {
-        final Meter meter = new Meter(question);
+    private static ClosestBlends closest(final Question question, final boolean bounding) {
+        final CandidateTables meter = new CandidateTables(question);
         final int most = Math.min(
                 question.limits().mostMaterials(), question.candidates().size());
-        final Closest goal = new Closest(meter, most);
-        final Sweep.Done done = new Sweep(meter, Watch.NOBODY, System.nanoTime() + 120_000_000_000L, bounding)
-                .run(goal, Watch.Stage.CLOSEST, question.fixed().isEmpty() ? 1 : 0, most);
+        final ClosestBlends goal = new ClosestBlends(meter, most);
+        final ExhaustiveSearch.Done done = new ExhaustiveSearch(
+                        meter, SearchListener.NOBODY, System.nanoTime() + 120_000_000_000L, bounding)
+                .run(goal, SearchListener.Stage.CLOSEST, question.fixed().isEmpty() ? 1 : 0, most);
         assertThat(done.complete()).isTrue();
         assertThat(done.covered()).isEqualTo(done.total());
         return goal;
     }
 
-    private static String same(final Optional<Find> find) {
+    private static String same(final Optional<FoundRecipe> find) {
         return find.map(each -> List.of(each.penalty(), each.costPerLitre())
                         + Arrays.toString(each.support())
                         + Arrays.toString(each.parts())
@@ -58,8 +59,8 @@ class SearchTest {
         final Question question = shelves.question(
                 3 + shelves.random().nextInt(5), 1 + shelves.random().nextInt(4), 5);
 
-        final Closest bounded = closest(question, true);
-        final Closest plain = closest(question, false);
+        final ClosestBlends bounded = closest(question, true);
+        final ClosestBlends plain = closest(question, false);
 
         for (int size = 1; size <= question.limits().mostMaterials(); size++) {
             assertThat(same(bounded.of(size)))
@@ -94,8 +95,8 @@ class SearchTest {
             }
             if (sum <= 4 && parts.size() <= 3) {
                 final Recipe recipe = new Recipe(Recipe.Measure.PARTS, parts, List.of());
-                final Map<Quality, Double> figures =
-                        new Figures(recipe, question.brief(), Known.NOTHING).all(Figures.leastAir(question.brief()));
+                final Map<Property, Double> figures = new Figures(recipe, question.brief(), Knowledge.NOTHING)
+                        .all(Figures.leastAir(question.brief()));
                 least = Math.min(least, new Fit(question.targets()).penalty(figures));
             }
         }
@@ -119,8 +120,8 @@ class SearchTest {
         final Shelves shelves = new Shelves(seed);
         final Question plain = shelves.question(4, 4, 8);
         final Question question = seed % 3 == 0 ? tested(plain) : plain;
-        final Meter meter = new Meter(question);
-        final Reader reader = meter.reader();
+        final CandidateTables meter = new CandidateTables(question);
+        final CandidateReader reader = meter.reader();
         final int[] support = {0, 1, 2, 3};
         final int[] parts = {
             1 + shelves.random().nextInt(4), 1, 2, 1 + shelves.random().nextInt(3)
@@ -129,21 +130,22 @@ class SearchTest {
         reader.press(support, parts, 4);
         reader.read();
         final double penalty = reader.penalty(Double.POSITIVE_INFINITY);
-        final Recipe recipe = new Proposals(meter).recipe(new Find(support, parts, penalty, 0, 0, reader.doseSteps()));
+        final Recipe recipe =
+                new Proposals(meter).recipe(new FoundRecipe(support, parts, penalty, 0, 0, reader.doseSteps()));
         final Figures figures = new Figures(recipe, question.brief(), question.known());
 
-        final Map<Quality, Double> shown = figures.all(Figures.leastAir(question.brief()));
+        final Map<Property, Double> shown = figures.all(Figures.leastAir(question.brief()));
 
-        assertThat(reader.value(Quality.AIR)).isCloseTo(shown.get(Quality.AIR), within(1e-9));
-        assertThat(reader.value(Quality.WATER)).isCloseTo(shown.get(Quality.WATER), within(1e-9));
-        assertThat(reader.value(Quality.EASY_WATER)).isCloseTo(shown.get(Quality.EASY_WATER), within(0.002));
-        assertThat(reader.value(Quality.PH)).isCloseTo(shown.get(Quality.PH), within(1e-6));
-        assertThat(reader.value(Quality.FOOD)).isCloseTo(shown.get(Quality.FOOD), within(1e-6));
-        assertThat(reader.value(Quality.SALTS)).isCloseTo(shown.get(Quality.SALTS), within(1e-6));
-        assertThat(reader.value(Quality.WEIGHT)).isCloseTo(shown.get(Quality.WEIGHT), within(1e-6));
-        assertThat(reader.value(Quality.LIFE)).isCloseTo(shown.get(Quality.LIFE), within(0.05));
-        assertThat(reader.value(Quality.DRY_DAYS))
-                .isCloseTo(shown.get(Quality.DRY_DAYS), within(0.05 + 0.01 * shown.get(Quality.DRY_DAYS)));
+        assertThat(reader.value(Property.AIR)).isCloseTo(shown.get(Property.AIR), within(1e-9));
+        assertThat(reader.value(Property.WATER)).isCloseTo(shown.get(Property.WATER), within(1e-9));
+        assertThat(reader.value(Property.EASY_WATER)).isCloseTo(shown.get(Property.EASY_WATER), within(0.002));
+        assertThat(reader.value(Property.PH)).isCloseTo(shown.get(Property.PH), within(1e-6));
+        assertThat(reader.value(Property.FOOD)).isCloseTo(shown.get(Property.FOOD), within(1e-6));
+        assertThat(reader.value(Property.SALTS)).isCloseTo(shown.get(Property.SALTS), within(1e-6));
+        assertThat(reader.value(Property.WEIGHT)).isCloseTo(shown.get(Property.WEIGHT), within(1e-6));
+        assertThat(reader.value(Property.LIFE)).isCloseTo(shown.get(Property.LIFE), within(0.05));
+        assertThat(reader.value(Property.DRY_DAYS))
+                .isCloseTo(shown.get(Property.DRY_DAYS), within(0.05 + 0.01 * shown.get(Property.DRY_DAYS)));
     }
 
     /** A question after tests of two of its materials. */
@@ -154,13 +156,13 @@ class SearchTest {
                         question.candidates().get(1).material()),
                 new double[] {1, 1});
         final Beliefs beliefs = Beliefs.UNTESTED
-                .after(new Finding(Finding.What.AIR, Map.of(Trait.AIR, 1.0), 0.30, 0.35, 0.03), mix, "one")
-                .after(new Finding(Finding.What.PH, Map.of(Trait.PH, 1.0), 5.6, 6.1, 0.2), mix, "one")
-                .after(new Finding(Finding.What.DENSITY, Map.of(Trait.DENSITY, 1.0), 0, 0.1, 0.03), mix, "one");
+                .after(new Finding(Finding.What.AIR, Map.of(LotTrait.AIR, 1.0), 0.30, 0.35, 0.03), mix, "one")
+                .after(new Finding(Finding.What.PH, Map.of(LotTrait.PH, 1.0), 5.6, 6.1, 0.2), mix, "one")
+                .after(new Finding(Finding.What.DENSITY, Map.of(LotTrait.DENSITY, 1.0), 0, 0.1, 0.03), mix, "one");
         return new Question(
                 question.brief(),
                 question.targets(),
-                new Known(beliefs, Beliefs.NO_BLEND, Scoop.LEVEL),
+                new Knowledge(beliefs, Beliefs.NO_BLEND, Scoop.LEVEL),
                 question.candidates(),
                 question.fixed(),
                 question.doses(),
@@ -174,8 +176,8 @@ class SearchTest {
         final Shelves shelves = new Shelves(seed);
         final Question plain = shelves.question(8, 5, 12);
         final Question question = seed % 3 == 0 ? tested(plain) : plain;
-        final Meter meter = new Meter(question);
-        final Reader reader = meter.reader();
+        final CandidateTables meter = new CandidateTables(question);
+        final CandidateReader reader = meter.reader();
         final Bounds bounds = new Bounds(meter);
         for (int draw = 0; draw < 20; draw++) {
             final int size = 2 + shelves.random().nextInt(4);
@@ -273,8 +275,8 @@ class SearchTest {
                 new Shelves(7).shelf(12),
                 new Limits(4, 8, OptionalDouble.empty(), 60_000));
 
-        final Answer first = FindMixes.find(question, Watch.NOBODY);
-        final Answer second = FindMixes.find(question, Watch.NOBODY);
+        final Answer first = FindMixes.find(question, SearchListener.NOBODY);
+        final Answer second = FindMixes.find(question, SearchListener.NOBODY);
 
         assertThat(second.proposals().stream().map(each -> Words.parts(each.recipe())))
                 .containsExactlyElementsOf(first.proposals().stream()
@@ -285,12 +287,12 @@ class SearchTest {
     /** Of blends that miss nothing the one with fewer materials is taken, then with fewer parts, then the cheaper. */
     @Test
     void breaksTiesAsStated() {
-        final Find simple = new Find(new int[] {3, 4}, new int[] {2, 1}, 0, 0, 9, new int[3]);
-        final Find many = new Find(new int[] {0, 1, 2}, new int[] {1, 1, 1}, 0, 0, 1, new int[3]);
-        final Find coarse = new Find(new int[] {3, 4}, new int[] {5, 1}, 0, 0, 1, new int[3]);
-        final Find cheap = new Find(new int[] {5, 6}, new int[] {2, 1}, 0, 0, 1, new int[3]);
+        final FoundRecipe simple = new FoundRecipe(new int[] {3, 4}, new int[] {2, 1}, 0, 0, 9, new int[3]);
+        final FoundRecipe many = new FoundRecipe(new int[] {0, 1, 2}, new int[] {1, 1, 1}, 0, 0, 1, new int[3]);
+        final FoundRecipe coarse = new FoundRecipe(new int[] {3, 4}, new int[] {5, 1}, 0, 0, 1, new int[3]);
+        final FoundRecipe cheap = new FoundRecipe(new int[] {5, 6}, new int[] {2, 1}, 0, 0, 1, new int[3]);
 
-        assertThat(Stream.of(many, coarse, simple, cheap).sorted(Find.ORDER))
+        assertThat(Stream.of(many, coarse, simple, cheap).sorted(FoundRecipe.ORDER))
                 .containsExactly(cheap, simple, coarse, many);
     }
 }

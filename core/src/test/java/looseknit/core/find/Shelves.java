@@ -7,9 +7,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.stream.Stream;
-import looseknit.core.dry.Trigger;
-import looseknit.core.material.Book;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Draught;
 import looseknit.core.need.Habit;
@@ -26,8 +26,9 @@ import looseknit.core.pot.PotWall;
 /** Shelves, briefs and questions for tests, drawn by chance from a seed or named. */
 final class Shelves {
 
-    private static final List<Material> SCOOPED =
-            Book.shipped().materials().stream().filter(Material::forRecipes).toList();
+    private static final List<Material> SCOOPED = MaterialBook.shipped().materials().stream()
+            .filter(Material::forRecipes)
+            .toList();
 
     private final Random random;
 
@@ -36,7 +37,7 @@ final class Shelves {
     }
 
     static Material material(final String id) {
-        return Book.shipped().material(id).orElseThrow();
+        return MaterialBook.shipped().material(id).orElseThrow();
     }
 
     static List<Candidate> of(final String... ids) {
@@ -58,7 +59,9 @@ final class Shelves {
 
     static Question.Doses doses(final String lime, final String feed) {
         return new Question.Doses(
-                Book.shipped().amendment(lime), Optional.empty(), Book.shipped().amendment(feed));
+                MaterialBook.shipped().amendment(lime),
+                Optional.empty(),
+                MaterialBook.shipped().amendment(feed));
     }
 
     /** So many different materials, each with a price and something left. */
@@ -138,6 +141,6 @@ final class Shelves {
 
     /** Whether a plant is one that never dries, for which an interval is not a wish. */
     static boolean bog(final Brief brief) {
-        return brief.needs().orElseThrow().trigger() == Trigger.NEVER_DRY;
+        return brief.needs().orElseThrow().trigger() == AllowableDepletion.NEVER_DRY;
     }
 }

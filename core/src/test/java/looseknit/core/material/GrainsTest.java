@@ -7,15 +7,16 @@ import org.junit.jupiter.api.Test;
 class GrainsTest {
 
     private static Material material(final String id) {
-        return Book.shipped().material(id).orElseThrow();
+        return MaterialBook.shipped().material(id).orElseThrow();
     }
 
     @Test
     void otherGradesFinestFirst() {
-        assertThat(Grains.otherGrades(material("perlite_coarse"), Book.shipped()))
+        assertThat(Grains.otherGrades(material("perlite_coarse"), MaterialBook.shipped()))
                 .extracting(Material::id)
                 .containsExactly("perlite_fine", "perlite_med");
-        assertThat(Grains.otherGrades(material("castings"), Book.shipped())).isEmpty();
+        assertThat(Grains.otherGrades(material("castings"), MaterialBook.shipped()))
+                .isEmpty();
     }
 
     @Test

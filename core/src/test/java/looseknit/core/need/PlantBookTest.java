@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.StringReader;
 import java.util.List;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.BadCellException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,8 +51,8 @@ class PlantBookTest {
         final Plant jade = plant("jade");
         final PlantGroup desert = jade.group();
 
-        assertThat(jade.needs().trigger()).isEqualTo(Trigger.DRY);
-        assertThat(desert.needs().trigger()).isEqualTo(Trigger.NEARLY_ALL);
+        assertThat(jade.needs().trigger()).isEqualTo(AllowableDepletion.DRY);
+        assertThat(desert.needs().trigger()).isEqualTo(AllowableDepletion.NEARLY_ALL);
         assertThat(jade.needs().air()).isEqualTo(desert.needs().air());
         assertThat(jade.growing().minerals()).isEqualTo(desert.growing().minerals());
         assertThat(jade.growing().heightOverWidth()).isEqualTo(2);

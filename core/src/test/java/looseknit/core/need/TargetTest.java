@@ -12,7 +12,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class TargetTest {
 
     private static Target target(final double low, final double high, final double weight) {
-        return new Target(Quality.AIR, new Band(low, high), weight, List.of());
+        return new Target(Property.AIR, new Band(low, high), weight, List.of());
     }
 
     /** Misses are counted in widths of the band, by their squares, times the weight. */

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
 import java.util.stream.Stream;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Band;
 import looseknit.core.need.Habit.Amount;
 import looseknit.core.need.Habit.Hand;
@@ -36,10 +36,10 @@ class TargetsTest {
         final Brief brief = new Brief(
                 Optional.of(ANTHURIUM), Stage.ESTABLISHED, Optional.empty(), Optional.empty(), Optional.empty());
 
-        assertThat(target(brief, Quality.AIR).band()).isEqualTo(new Band(0.28, 0.45));
-        assertThat(target(brief, Quality.PH).band())
+        assertThat(target(brief, Property.AIR).band()).isEqualTo(new Band(0.28, 0.45));
+        assertThat(target(brief, Property.PH).band())
                 .isEqualTo(ANTHURIUM.group().needs().ph());
-        assertThat(target(brief, Quality.LIFE).band().high()).isInfinite();
+        assertThat(target(brief, Property.LIFE).band().high()).isInfinite();
     }
 
     @Test
@@ -47,8 +47,8 @@ class TargetsTest {
         final Brief plain = brief(Stage.ESTABLISHED, PotWall.CLAY, PotBase.ON_FEET, ROOM, Hand.STEADY);
         final Brief shifted = brief(Stage.RECOVERING, PotWall.PLASTIC, PotBase.FLAT, CELLAR, Hand.OFTEN_TOO_SOON);
 
-        final Target before = target(plain, Quality.AIR);
-        final Target after = target(shifted, Quality.AIR);
+        final Target before = target(plain, Property.AIR);
+        final Target after = target(shifted, Property.AIR);
         assertThat(before.because()).hasSize(2).anyMatch(each -> each.contains("clay"));
         assertThat(after.because())
                 .hasSize(6)
@@ -59,8 +59,8 @@ class TargetsTest {
                 .anyMatch(each -> each.contains("too soon"));
         final double moved = after.band().low() - before.band().low();
         assertThat(moved).isCloseTo(0.23, within(1e-9));
-        assertThat(target(shifted, Quality.WATER).band().low())
-                .isCloseTo(target(plain, Quality.WATER).band().low() - moved, within(1e-9));
+        assertThat(target(shifted, Property.WATER).band().low())
+                .isCloseTo(target(plain, Property.WATER).band().low() - moved, within(1e-9));
     }
 
     @Test
@@ -101,7 +101,8 @@ class TargetsTest {
 
     @Test
     void triggersRiseInOrder() {
-        assertThat(Stream.of(Trigger.values()).map(Trigger::depletion)).isSorted();
+        assertThat(Stream.of(AllowableDepletion.values()).map(AllowableDepletion::depletion))
+                .isSorted();
     }
 
     @Test
@@ -122,7 +123,7 @@ class TargetsTest {
                                 Optional.empty(),
                                 Optional.empty(),
                                 Optional.of(habit)),
-                        Quality.DRY_DAYS)
+                        Property.DRY_DAYS)
                 .band();
     }
 
@@ -137,7 +138,7 @@ class TargetsTest {
                 Optional.of(new Habit(5, Amount.THOROUGHLY, hand, Water.RAIN)));
     }
 
-    private static Target target(final Brief brief, final Quality quality) {
+    private static Target target(final Brief brief, final Property quality) {
         return Targets.of(brief).stream()
                 .filter(each -> each.quality() == quality)
                 .findFirst()

@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import looseknit.core.blend.Mix;
-import looseknit.core.dry.Dressing;
+import looseknit.core.dry.TopDressing;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.pot.Stability.Cargo;
 import looseknit.core.pot.Stability.Load;
@@ -48,7 +48,7 @@ class StabilityTest {
     @Test
     void aDryPotOfLightMixTipsSoonerThanAWetOne() {
         final Mix mix = Mix.of(recipe("peat 3 perlite_med 1"));
-        final Cargo plant = new Cargo(0.5, 25, Dressing.STONE.kg(POT.surfaceM2()));
+        final Cargo plant = new Cargo(0.5, 25, TopDressing.STONE.kg(POT.surfaceM2()));
         final double wet = mix.bulkDensityGPerL() / 1000 + Column.in(POT, mix).containerCapacity(mix);
         final double dry = mix.bulkDensityGPerL() / 1000 + mix.waterAt(100);
 
@@ -56,7 +56,8 @@ class StabilityTest {
                 .isLessThan(Stability.of(POT, wet, plant).tipsAtDeg());
         assertThat(Stability.of(POT, wet, plant).kg())
                 .isCloseTo(
-                        wet * POT.mixLitres() + POT.emptyKg() + 0.5 + Dressing.STONE.kg(POT.surfaceM2()), within(1e-9));
+                        wet * POT.mixLitres() + POT.emptyKg() + 0.5 + TopDressing.STONE.kg(POT.surfaceM2()),
+                        within(1e-9));
     }
 
     @Test

@@ -8,7 +8,7 @@ import static looseknit.core.Materials.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleSupplier;
-import looseknit.core.assay.BenchTest;
+import looseknit.core.assay.Assay;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Spheres;
@@ -223,7 +223,7 @@ final class CheckValues {
                 .5,
                 1e-9,
                 "typical" + MEMORY,
-                () -> new BenchTest.Ph(5, BenchTest.Ph.Method.CALCIUM_CHLORIDE, 0)
+                () -> new Assay.Ph(5, Assay.Ph.Method.CALCIUM_CHLORIDE, 0)
                                 .findings(Mix.of(recipe("peat 1")), Acidity.of(Mix.of(recipe("peat 1")), List.of(), 20))
                                 .get(0)
                                 .measured()

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.material.Retention;
 import looseknit.core.material.SaxtonRawls;
 import looseknit.core.material.SoilTexture;
 import looseknit.core.material.SoilTexture.TextureClass;
-import looseknit.core.shelf.JarTest;
+import looseknit.core.shelf.JarSettling;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -127,7 +127,7 @@ class GardenSoilTest {
 
     @Test
     void aJarGivesSharesOfWhatSettled() {
-        final SoilTexture texture = new JarTest(4, 8, 10).texture();
+        final SoilTexture texture = new JarSettling(4, 8, 10).texture();
 
         assertThat(texture.sand()).isCloseTo(0.4, within(1e-12));
         assertThat(texture.silt()).isCloseTo(0.4, within(1e-12));
@@ -137,9 +137,9 @@ class GardenSoilTest {
 
     @Test
     void aJarOnlyFillsUp() {
-        assertThatThrownBy(() -> new JarTest(4, 3, 10))
+        assertThatThrownBy(() -> new JarSettling(4, 3, 10))
                 .hasMessageContaining("at least the height after a minute, 4.0 cm");
-        assertThatThrownBy(() -> new JarTest(4, 8, 7)).hasMessageContaining("at least the height after two hours");
+        assertThatThrownBy(() -> new JarSettling(4, 8, 7)).hasMessageContaining("at least the height after two hours");
         assertThatThrownBy(() -> new SoilTexture(0.5, 0.2, 0.2)).hasMessageContaining("add up to 1");
     }
 
@@ -147,7 +147,7 @@ class GardenSoilTest {
     void soilsOfTheBookAreHeavyAndWet() {
         for (final String id :
                 new String[] {"loamy_sand", "sandy_loam", "medium_loam", "silt_loam", "clay_loam", "clay_soil"}) {
-            final Material soil = Book.shipped().material(id).orElseThrow();
+            final Material soil = MaterialBook.shipped().material(id).orElseThrow();
             assertThat(soil.physics().bulkDensityGPerL()).isBetween(1200.0, 1550.0);
             assertThat(soil.retention().at(10)).isBetween(0.25, 0.50);
         }

@@ -12,12 +12,12 @@ import javax.measure.quantity.Mass;
 import javax.measure.quantity.Volume;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.assay.Finding;
-import looseknit.core.assay.Trait;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Mix;
-import looseknit.core.dry.Dressing;
 import looseknit.core.dry.DryDown;
 import looseknit.core.dry.Foliage;
 import looseknit.core.dry.Losses;
+import looseknit.core.dry.TopDressing;
 import looseknit.core.dry.Weather;
 import looseknit.core.measure.LengthUnit;
 import looseknit.core.measure.MassUnit;
@@ -87,7 +87,7 @@ class IndependentReferencesTest {
     void dryDownAgreesWithAnIntegrator(final PotWall wall) {
         final Mix mix = Mix.of(recipe("peat 3 perlite_med 1 bark_fine 1"));
         final Pot pot = new Pot(PotShape.ROUND, 17, 12.75, 15.5, wall, PotBase.ON_FEET, 0, Optional.empty());
-        final Losses all = Losses.of(pot, new Weather(24, 55, 8, 0.3), new Foliage(0.09, 1), Dressing.NONE);
+        final Losses all = Losses.of(pot, new Weather(24, 55, 8, 0.3), new Foliage(0.09, 1), TopDressing.NONE);
         final Losses losses = new Losses(0, all.wallLitresPerDay(), all.leafLitresPerDay(), all.surfaceM2(), 1);
         final double usable = looseknit.core.dry.Reservoir.of(mix, pot).fromTopL();
         final double days = new DryDown(usable, losses).daysBetween(0, 0.9);
@@ -140,7 +140,7 @@ class IndependentReferencesTest {
             estimate = filter.estimationStep(new Reading(i + 1, off + 0.01 * i, sd));
         }
 
-        final var corrected = beliefs.correction(Trait.AIR, mix, "porch");
+        final var corrected = beliefs.correction(LotTrait.AIR, mix, "porch");
         assertThat(corrected.value()).isCloseTo(weights.dotProduct(estimate.getState()), within(1e-9));
         assertThat(corrected.sd())
                 .isCloseTo(Math.sqrt(weights.dotProduct(estimate.getCovariance().operate(weights))), within(1e-9));

@@ -18,7 +18,7 @@ import looseknit.core.need.Habit;
 import looseknit.core.need.Light;
 import looseknit.core.need.Place;
 import looseknit.core.need.PlantBook;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Stage;
 import looseknit.core.need.Target;
 import looseknit.core.need.Targets;
@@ -51,7 +51,7 @@ class ContradictionsTest {
     }
 
     private static List<Contradiction> of(final Brief brief) {
-        return Contradictions.of(Optional.empty(), brief, Known.NOTHING);
+        return Contradictions.of(Optional.empty(), brief, Knowledge.NOTHING);
     }
 
     @Test
@@ -150,7 +150,7 @@ class ContradictionsTest {
     }
 
     private static Optional<Contradiction> drying(final Recipe mix, final Brief brief) {
-        return Contradictions.of(Optional.of(mix), brief, Known.NOTHING).stream()
+        return Contradictions.of(Optional.of(mix), brief, Knowledge.NOTHING).stream()
                 .filter(each -> each.id().equals("slow") || each.id().equals("fast"))
                 .findFirst();
     }
@@ -167,7 +167,7 @@ class ContradictionsTest {
         final Brief brief = brief("cheese_plant", Pot.ordinary(17, PotWall.PLASTIC), CELLAR, 3);
 
         assertThat(of(brief)).anyMatch(each -> each.says().contains("even with a plain mix"));
-        assertThat(Contradictions.of(Optional.of(recipe("peat 3 perlite_med 1")), brief, Known.NOTHING))
+        assertThat(Contradictions.of(Optional.of(recipe("peat 3 perlite_med 1")), brief, Knowledge.NOTHING))
                 .noneMatch(each -> each.says().contains("even with a plain mix"));
     }
 
@@ -254,12 +254,12 @@ class ContradictionsTest {
         final Brief plain = brief("peace_lily", Pot.ordinary(14, PotWall.PLASTIC), ROOM, 7);
         final Brief wished = plain.with(wishes(Wishes.Fibre.EITHER, false, true));
 
-        assertThat(target(plain, Quality.LIFE).band().low()).isEqualTo(1.5);
-        assertThat(target(wished, Quality.LIFE).band().low()).isEqualTo(6);
-        assertThat(target(wished, Quality.LIFE).because()).contains("You want it to last 6 years.");
-        assertThat(target(wished, Quality.WEIGHT).band().high())
-                .isLessThan(target(plain, Quality.WEIGHT).band().high());
-        assertThat(target(wished, Quality.WEIGHT).because()).contains("You want it light.");
+        assertThat(target(plain, Property.LIFE).band().low()).isEqualTo(1.5);
+        assertThat(target(wished, Property.LIFE).band().low()).isEqualTo(6);
+        assertThat(target(wished, Property.LIFE).because()).contains("You want it to last 6 years.");
+        assertThat(target(wished, Property.WEIGHT).band().high())
+                .isLessThan(target(plain, Property.WEIGHT).band().high());
+        assertThat(target(wished, Property.WEIGHT).because()).contains("You want it light.");
     }
 
     @Test
@@ -282,7 +282,7 @@ class ContradictionsTest {
                 .anyMatch(each -> each.startsWith("As to drying, for peace lily"));
     }
 
-    private static Target target(final Brief brief, final Quality quality) {
+    private static Target target(final Brief brief, final Property quality) {
         return Targets.of(brief).stream()
                 .filter(each -> each.quality() == quality)
                 .findFirst()
@@ -291,7 +291,7 @@ class ContradictionsTest {
 
     private static double days(final Recipe recipe, final Brief brief) {
         return Evaluator.evaluate(recipe, brief).readings().stream()
-                .filter(each -> each.quality() == Quality.DRY_DAYS)
+                .filter(each -> each.quality() == Property.DRY_DAYS)
                 .findFirst()
                 .orElseThrow()
                 .estimate()

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import looseknit.core.material.Amendment;
-import looseknit.core.material.Book;
+import looseknit.core.material.MaterialBook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -12,7 +12,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class DoseStandInTest {
 
     private static Amendment dose(final String id) {
-        return Book.shipped().amendment(id).orElseThrow();
+        return MaterialBook.shipped().amendment(id).orElseThrow();
     }
 
     private static List<String> changes(final String given, final String other) {
@@ -36,7 +36,7 @@ class DoseStandInTest {
     }
 
     static List<Amendment> amendments() {
-        return List.copyOf(Book.shipped().amendments());
+        return List.copyOf(MaterialBook.shipped().amendments());
     }
 
     @ParameterizedTest

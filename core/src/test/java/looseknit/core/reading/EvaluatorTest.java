@@ -15,8 +15,8 @@ import looseknit.core.assay.Finding;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.RandomRecipes;
 import looseknit.core.blend.Recipe;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.measure.Scoop;
 import looseknit.core.need.Brief;
@@ -26,7 +26,7 @@ import looseknit.core.need.Light;
 import looseknit.core.need.Place;
 import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Stage;
 import looseknit.core.pot.DrainageLayer;
 import looseknit.core.pot.Pot;
@@ -46,7 +46,7 @@ class EvaluatorTest {
     void readsEverythingUnderAFullBrief() {
         final Evaluation evaluation = Evaluator.evaluate(TIGHT, brief("velvet_anthurium", 14, 6));
 
-        assertThat(evaluation.readings()).extracting(Reading::quality).containsExactlyInAnyOrder(Quality.values());
+        assertThat(evaluation.readings()).extracting(Reading::quality).containsExactlyInAnyOrder(Property.values());
         assertThat(evaluation.readings()).allSatisfy(reading -> {
             assertThat(reading.low80()).isLessThanOrEqualTo(reading.estimate().value());
             assertThat(reading.high80())
@@ -56,8 +56,8 @@ class EvaluatorTest {
             assertThat(reading.explanation().inputs()).isNotEmpty();
         });
         assertThat(evaluation.fits()).isFalse();
-        assertThat(reading(evaluation, Quality.WATER).words()).isEqualTo("too wet");
-        assertThat(reading(evaluation, Quality.AIR).words()).isEqualTo("too little air");
+        assertThat(reading(evaluation, Property.WATER).words()).isEqualTo("too wet");
+        assertThat(reading(evaluation, Property.AIR).words()).isEqualTo("too little air");
         assertThat(evaluation.remedies()).isNotEmpty().hasSizeLessThanOrEqualTo(3);
     }
 
@@ -66,7 +66,7 @@ class EvaluatorTest {
         final Evaluation open = Evaluator.evaluate(
                 recipe("orch_med 3 coir_pith 2 perlite_coarse 1 castings 1"), brief("velvet_anthurium", 14, 6));
 
-        assertThat(reading(open, Quality.WATER).words()).startsWith("fits");
+        assertThat(reading(open, Property.WATER).words()).startsWith("fits");
     }
 
     @Test
@@ -75,8 +75,8 @@ class EvaluatorTest {
 
         assertThat(evaluation.readings())
                 .extracting(Reading::quality)
-                .doesNotContain(Quality.DRY_DAYS, Quality.WEIGHT)
-                .contains(Quality.AIR, Quality.WATER, Quality.PH);
+                .doesNotContain(Property.DRY_DAYS, Property.WEIGHT)
+                .contains(Property.AIR, Property.WATER, Property.PH);
         assertThat(evaluation.readings()).allMatch(reading -> reading.verdict() == Verdict.NO_TARGET);
         assertThat(evaluation.headline()).contains("Name a plant");
         assertThat(evaluation.remedies()).isEmpty();
@@ -87,8 +87,8 @@ class EvaluatorTest {
         final Evaluation evaluation = Evaluator.evaluate(
                 recipe("orch_med 3 peat 2 grit_3_6 1", dose("granules", 2)), brief("cheese_plant", 18, 7));
 
-        for (final Quality quality :
-                List.of(Quality.AIR, Quality.WATER, Quality.EASY_WATER, Quality.FOOD, Quality.WEIGHT)) {
+        for (final Property quality :
+                List.of(Property.AIR, Property.WATER, Property.EASY_WATER, Property.FOOD, Property.WEIGHT)) {
             final Reading reading = reading(evaluation, quality);
             assertThat(reading.explanation().contributions().stream()
                             .mapToDouble(Explanation.Contribution::value)
@@ -133,11 +133,11 @@ class EvaluatorTest {
                 Evaluator.evaluate(recipe("peat 3 perlite_coarse 2 castings 0.5"), brief("patio_rose", 20, 4));
         final Recipe limed = recipe("peat 3 perlite_coarse 2 castings 0.5", dose("dolomite", 4));
 
-        assertThat(reading(evaluation, Quality.PH).words()).isEqualTo("too acid");
-        assertThat(reading(Evaluator.evaluate(limed, brief("patio_rose", 20, 4)), Quality.PH)
+        assertThat(reading(evaluation, Property.PH).words()).isEqualTo("too acid");
+        assertThat(reading(Evaluator.evaluate(limed, brief("patio_rose", 20, 4)), Property.PH)
                         .estimate()
                         .value())
-                .isGreaterThan(reading(evaluation, Quality.PH).estimate().value() + 0.8);
+                .isGreaterThan(reading(evaluation, Property.PH).estimate().value() + 0.8);
         assertThat(evaluation.remedies().stream().filter(each -> each.kind() == Remedy.Kind.DOSE))
                 .allSatisfy(remedy -> assertThat(remedy.subject()).isEqualTo("dolomite"));
     }
@@ -163,18 +163,19 @@ class EvaluatorTest {
         try {
             final Recipe recipe = absurdRecipe(random, seed);
             final Brief brief = absurdBrief(random);
-            final Known known = new Known(
+            final Knowledge known = new Knowledge(
                     Beliefs.UNTESTED.after(Finding.air(0.2, random.nextDouble(), 0.01), Mix.of(recipe), "absurd"),
                     random.nextBoolean() ? "absurd" : "",
                     Scoop.values()[random.nextInt(3)]);
 
             final Evaluation evaluation = Evaluator.evaluate(recipe, brief, known);
 
-            assertThat(reading(evaluation, Quality.AIR).estimate().value()).isBetween(-1e-9, 0.99);
-            assertThat(reading(evaluation, Quality.WATER).estimate().value()).isBetween(0.0, 0.99);
-            assertThat(reading(evaluation, Quality.DRY_DAYS).estimate().value()).isBetween(0.0, 120.0);
-            assertThat(reading(evaluation, Quality.PH).estimate().value()).isBetween(0.0, 14.0);
-            assertThat(reading(evaluation, Quality.LIFE).estimate().value()).isBetween(0.0, 10.0);
+            assertThat(reading(evaluation, Property.AIR).estimate().value()).isBetween(-1e-9, 0.99);
+            assertThat(reading(evaluation, Property.WATER).estimate().value()).isBetween(0.0, 0.99);
+            assertThat(reading(evaluation, Property.DRY_DAYS).estimate().value())
+                    .isBetween(0.0, 120.0);
+            assertThat(reading(evaluation, Property.PH).estimate().value()).isBetween(0.0, 14.0);
+            assertThat(reading(evaluation, Property.LIFE).estimate().value()).isBetween(0.0, 10.0);
             assertThat(evaluation.readings()).allSatisfy(each -> {
                 assertThat(each.estimate().sd()).isGreaterThanOrEqualTo(0).isFinite();
                 assertThat(each.explanation().steps()).allMatch(step -> Double.isFinite(step.value()));
@@ -245,13 +246,13 @@ class EvaluatorTest {
         final Mix mix = Mix.of(TIGHT);
         final Beliefs beliefs = Beliefs.UNTESTED.after(Finding.air(0.15, 0.25, 0.02), mix, "porch");
         final Evaluation plain = Evaluator.evaluate(TIGHT, brief);
-        final Evaluation tested = Evaluator.evaluate(TIGHT, brief, new Known(beliefs, "porch", Scoop.LEVEL));
+        final Evaluation tested = Evaluator.evaluate(TIGHT, brief, new Knowledge(beliefs, "porch", Scoop.LEVEL));
 
-        assertThat(reading(tested, Quality.AIR).estimate().value())
-                .isGreaterThan(reading(plain, Quality.AIR).estimate().value() + 0.05);
-        assertThat(reading(tested, Quality.AIR).estimate().sd())
-                .isLessThan(reading(plain, Quality.AIR).estimate().sd());
-        assertThat(reading(tested, Quality.AIR).explanation().steps())
+        assertThat(reading(tested, Property.AIR).estimate().value())
+                .isGreaterThan(reading(plain, Property.AIR).estimate().value() + 0.05);
+        assertThat(reading(tested, Property.AIR).estimate().sd())
+                .isLessThan(reading(plain, Property.AIR).estimate().sd());
+        assertThat(reading(tested, Property.AIR).explanation().steps())
                 .anyMatch(step -> step.name().equals("Corrected by tests") && step.value() > 5);
     }
 
@@ -265,7 +266,7 @@ class EvaluatorTest {
                                 .mapToDouble(Explanation.Cause::share)
                                 .sum())
                         .isBetween(0.0, 1.0 + 1e-9));
-        assertThat(reading(evaluation, Quality.AIR)
+        assertThat(reading(evaluation, Property.AIR)
                         .explanation()
                         .causes()
                         .get(0)
@@ -275,7 +276,7 @@ class EvaluatorTest {
 
     @Test
     void fortyMaterialsAtOnce() {
-        final List<Recipe.Part> parts = Book.shipped().materials().stream()
+        final List<Recipe.Part> parts = MaterialBook.shipped().materials().stream()
                 .filter(Material::forRecipes)
                 .limit(Recipe.MOST_PARTS)
                 .map(each -> new Recipe.Part(each, 1))
@@ -302,7 +303,7 @@ class EvaluatorTest {
                 .sum();
     }
 
-    private static Reading reading(final Evaluation evaluation, final Quality quality) {
+    private static Reading reading(final Evaluation evaluation, final Property quality) {
         return evaluation.readings().stream()
                 .filter(each -> each.quality() == quality)
                 .findFirst()

@@ -18,7 +18,7 @@ import looseknit.core.need.Habit;
 import looseknit.core.need.Light;
 import looseknit.core.need.Place;
 import looseknit.core.need.PlantBook;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Stage;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotWall;
@@ -31,15 +31,15 @@ class MonteCarloTest {
     private static final int DRAWS = 3000;
 
     /** Readings whose quick interval should hold 80 % of the draws; pH where carbonates stop it, and years, are cut off and left out. */
-    private static final List<Quality> STRAIGHT = List.of(
-            Quality.AIR,
-            Quality.WATER,
-            Quality.EASY_WATER,
-            Quality.DRY_DAYS,
-            Quality.PH,
-            Quality.FOOD,
-            Quality.SALTS,
-            Quality.WEIGHT);
+    private static final List<Property> STRAIGHT = List.of(
+            Property.AIR,
+            Property.WATER,
+            Property.EASY_WATER,
+            Property.DRY_DAYS,
+            Property.PH,
+            Property.FOOD,
+            Property.SALTS,
+            Property.WEIGHT);
 
     @ParameterizedTest
     @CsvSource({
@@ -49,31 +49,31 @@ class MonteCarloTest {
         "coir_pith 2 pumice_med 2 grit_3_6 1, 0, LEVEL"
     })
     void quickIntervalsHoldFourFifthsOfTheDraws(final String parts, final double limeGPerL, final Scoop scoop) {
-        final Map<Quality, MonteCarlo.Check> checks = MonteCarlo.check(
+        final Map<Property, MonteCarlo.Check> checks = MonteCarlo.check(
                         recipe(parts, dose("lime", limeGPerL)),
                         brief(),
-                        new Known(Beliefs.UNTESTED, "", scoop),
+                        new Knowledge(Beliefs.UNTESTED, "", scoop),
                         DRAWS,
                         20261123)
                 .stream()
                 .collect(Collectors.toMap(MonteCarlo.Check::quality, Function.identity()));
 
-        for (final Quality quality : STRAIGHT) {
+        for (final Property quality : STRAIGHT) {
             assertThat(checks.get(quality).coverage()).as(quality.name()).isCloseTo(0.80, within(0.05));
         }
     }
 
     @Test
     void theSameSeedGivesTheSameDraws() {
-        assertThat(MonteCarlo.check(recipe("peat 1 perlite_med 1"), Brief.OPEN, Known.NOTHING, 200, 7))
-                .isEqualTo(MonteCarlo.check(recipe("peat 1 perlite_med 1"), Brief.OPEN, Known.NOTHING, 200, 7));
+        assertThat(MonteCarlo.check(recipe("peat 1 perlite_med 1"), Brief.OPEN, Knowledge.NOTHING, 200, 7))
+                .isEqualTo(MonteCarlo.check(recipe("peat 1 perlite_med 1"), Brief.OPEN, Knowledge.NOTHING, 200, 7));
     }
 
     @Test
     void handfulsWidenAndNameThemselves() {
         final Evaluation level = Evaluator.evaluate(recipe("orch_med 2 peat 2"), brief());
         final Evaluation handfuls = Evaluator.evaluate(
-                recipe("orch_med 2 peat 2"), brief(), new Known(Beliefs.UNTESTED, "", Scoop.HANDFUL));
+                recipe("orch_med 2 peat 2"), brief(), new Knowledge(Beliefs.UNTESTED, "", Scoop.HANDFUL));
 
         assertThat(handfuls.readings().get(0).estimate().sd())
                 .isGreaterThan(level.readings().get(0).estimate().sd());

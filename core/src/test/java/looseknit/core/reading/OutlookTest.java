@@ -11,8 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Recipe;
-import looseknit.core.dry.Dressing;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.AllowableDepletion;
+import looseknit.core.dry.TopDressing;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Draught;
@@ -20,7 +20,7 @@ import looseknit.core.need.Habit;
 import looseknit.core.need.Light;
 import looseknit.core.need.Place;
 import looseknit.core.need.PlantBook;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Stage;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotWall;
@@ -40,13 +40,13 @@ class OutlookTest {
 
     @Test
     void beginsWhereTheReadingsStandAndGoesOn() {
-        final Outlook outlook = Outlook.of(RECIPE, BRIEF, Known.NOTHING, Acidity.Drift.NONE);
+        final Outlook outlook = Outlook.of(RECIPE, BRIEF, Knowledge.NOTHING, Acidity.Drift.NONE);
         final Evaluation evaluation = Evaluator.evaluate(RECIPE, BRIEF);
 
-        assertThat(outlook.years().get(0).air()).isCloseTo(value(evaluation, Quality.AIR), within(0.003));
+        assertThat(outlook.years().get(0).air()).isCloseTo(value(evaluation, Property.AIR), within(0.003));
         assertThat(outlook.years().get(0).settledTo()).isCloseTo(1, within(1e-9));
         assertThat(outlook.years()).isSortedAccordingTo((a, b) -> Double.compare(b.air(), a.air()));
-        assertThat(outlook.weeks().get(6).ph().value()).isCloseTo(value(evaluation, Quality.PH), within(1e-9));
+        assertThat(outlook.weeks().get(6).ph().value()).isCloseTo(value(evaluation, Property.PH), within(1e-9));
         assertThat(outlook.weeks().get(6).ph().sd())
                 .isGreaterThan(outlook.weeks().get(0).ph().sd());
         assertThat(outlook.months().get(12).released().nMgPerL())
@@ -55,7 +55,7 @@ class OutlookTest {
         assertThat(outlook.partings()).anyMatch(words -> words.startsWith("Perlite, medium floats"));
     }
 
-    private static double value(final Evaluation evaluation, final Quality quality) {
+    private static double value(final Evaluation evaluation, final Property quality) {
         return evaluation.readings().stream()
                 .filter(each -> each.quality() == quality)
                 .findFirst()
@@ -66,20 +66,23 @@ class OutlookTest {
 
     @Test
     void daysToEachDrynessRise() {
-        final Map<Trigger, Double> days = new InThePot(RECIPE, BRIEF, Known.NOTHING).daysToEach();
+        final Map<AllowableDepletion, Double> days = new InThePot(RECIPE, BRIEF, Knowledge.NOTHING).daysToEach();
 
-        assertThat(List.copyOf(days.values())).hasSize(Trigger.values().length).isSorted();
-        assertThat(new InThePot(RECIPE, Brief.OPEN, Known.NOTHING).daysToEach()).isEmpty();
+        assertThat(List.copyOf(days.values()))
+                .hasSize(AllowableDepletion.values().length)
+                .isSorted();
+        assertThat(new InThePot(RECIPE, Brief.OPEN, Knowledge.NOTHING).daysToEach())
+                .isEmpty();
     }
 
     @Test
     void whatIsMissingIsNamed() {
-        final InThePot open = new InThePot(RECIPE, Brief.OPEN, Known.NOTHING);
+        final InThePot open = new InThePot(RECIPE, Brief.OPEN, Knowledge.NOTHING);
 
-        assertThatThrownBy(() -> open.forSeason(Dressing.NONE))
+        assertThatThrownBy(() -> open.forSeason(TopDressing.NONE))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessage("brief.plantId is not named; allowed: a plant from the Book");
-        assertThatThrownBy(() -> open.wet(1, 10, Dressing.BARK))
+        assertThatThrownBy(() -> open.wet(1, 10, TopDressing.BARK))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("brief.pot");
     }

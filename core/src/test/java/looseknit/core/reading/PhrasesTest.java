@@ -3,7 +3,7 @@ package looseknit.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import looseknit.core.measure.Band;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,35 +24,35 @@ class PhrasesTest {
         "WEIGHT, 17.13, 17.1 kg",
         "LIFE, 2.55, 2.6 years"
     })
-    void figuresAreRoundedToWhatTheyMean(final Quality quality, final double value, final String words) {
+    void figuresAreRoundedToWhatTheyMean(final Property quality, final double value, final String words) {
         assertThat(Phrases.figureWithUnit(quality, value)).isEqualTo(words);
     }
 
     @Test
     void bandsAreSaidWithOneUnit() {
-        assertThat(Phrases.band(Quality.AIR, new Band(0.24, 0.4))).isEqualTo("24–40 %");
-        assertThat(Phrases.band(Quality.PH, new Band(5.5, 6.5))).isEqualTo("pH 5.5–6.5");
-        assertThat(Phrases.band(Quality.LIFE, Band.atLeast(2))).isEqualTo("at least 2.0 years");
-        assertThat(Phrases.band(Quality.FOOD, Band.atMost(20))).isEqualTo("at most 20 mg N/L");
+        assertThat(Phrases.band(Property.AIR, new Band(0.24, 0.4))).isEqualTo("24–40 %");
+        assertThat(Phrases.band(Property.PH, new Band(5.5, 6.5))).isEqualTo("pH 5.5–6.5");
+        assertThat(Phrases.band(Property.LIFE, Band.atLeast(2))).isEqualTo("at least 2.0 years");
+        assertThat(Phrases.band(Property.FOOD, Band.atMost(20))).isEqualTo("at most 20 mg N/L");
     }
 
     @Test
     void theWorstMissIsASentence() {
-        assertThat(Phrases.headline(Quality.DRY_DAYS, 9, new Band(3, 5)))
+        assertThat(Phrases.headline(Property.DRY_DAYS, 9, new Band(3, 5)))
                 .isEqualTo("Stays wet 4.0 days too long for your hand.");
-        assertThat(Phrases.headline(Quality.DRY_DAYS, 2, new Band(3, 5)))
+        assertThat(Phrases.headline(Property.DRY_DAYS, 2, new Band(3, 5)))
                 .isEqualTo("Wants water 1.0 day before you come.");
-        assertThat(Phrases.headline(Quality.DRY_DAYS, 2.98, new Band(3, 5)))
+        assertThat(Phrases.headline(Property.DRY_DAYS, 2.98, new Band(3, 5)))
                 .isEqualTo("Wants water a little before you come.");
-        assertThat(Phrases.headline(Quality.AIR, 0.17, new Band(0.24, 0.4)))
+        assertThat(Phrases.headline(Property.AIR, 0.17, new Band(0.24, 0.4)))
                 .isEqualTo("Too little air: 17 % where 24–40 % is wanted.");
-        assertThat(Phrases.headline(Quality.PH, 7.3, new Band(4.2, 5.6)))
+        assertThat(Phrases.headline(Property.PH, 7.3, new Band(4.2, 5.6)))
                 .isEqualTo("Too alkaline: pH 7.3 where pH 4.2–5.6 is wanted.");
     }
 
     @ParameterizedTest
-    @EnumSource(Quality.class)
-    void everyQualityHasWordsForEveryVerdict(final Quality quality) {
+    @EnumSource(Property.class)
+    void everyQualityHasWordsForEveryVerdict(final Property quality) {
         for (final Verdict verdict : Verdict.values()) {
             final String words = Phrases.verdict(quality, verdict);
             assertThat(words.isEmpty()).isEqualTo(verdict == Verdict.NO_TARGET);

@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import looseknit.core.blend.Recipe;
-import looseknit.core.material.Book;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
 import looseknit.core.need.BriefChanges;
@@ -16,7 +16,7 @@ import looseknit.core.need.Habit;
 import looseknit.core.need.Light;
 import looseknit.core.need.Place;
 import looseknit.core.need.PlantBook;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Stage;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotWall;
@@ -33,7 +33,7 @@ class PotAndMixTest {
             Optional.of(new Habit(5, Habit.Amount.THOROUGHLY, Habit.Hand.STEADY, Habit.Water.RAIN)));
 
     private static Recipe.Part part(final String id, final double amount) {
-        return new Recipe.Part(Book.shipped().material(id).orElseThrow(), amount);
+        return new Recipe.Part(MaterialBook.shipped().material(id).orElseThrow(), amount);
     }
 
     private static final Recipe WET = new Recipe(
@@ -41,7 +41,7 @@ class PotAndMixTest {
 
     private static double days(final Recipe recipe, final Brief brief) {
         return Evaluator.evaluate(recipe, brief).readings().stream()
-                .filter(each -> each.quality() == Quality.DRY_DAYS)
+                .filter(each -> each.quality() == Property.DRY_DAYS)
                 .findFirst()
                 .orElseThrow()
                 .estimate()
@@ -50,7 +50,7 @@ class PotAndMixTest {
 
     @Test
     void everyCellIsWhatTheBenchWouldRead() {
-        final PotAndMix table = PotAndMix.of(WET, BRIEF, Known.NOTHING);
+        final PotAndMix table = PotAndMix.of(WET, BRIEF, Knowledge.NOTHING);
 
         assertThat(table.rows()).extracting(PotAndMix.Row::wall).containsExactly(PotWall.values());
         assertThat(table.columns()).hasSizeBetween(3, 5);
@@ -74,20 +74,21 @@ class PotAndMixTest {
 
     @Test
     void nothingDriesWithoutAPlace() {
-        assertThatThrownBy(() -> PotAndMix.of(WET, Brief.OPEN, Known.NOTHING))
+        assertThatThrownBy(() -> PotAndMix.of(WET, Brief.OPEN, Knowledge.NOTHING))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("plant, pot and place");
     }
 
     @Test
     void aSwapMovesAStepFromRowToRow() {
-        final List<OneMore> swaps = Evaluator.swaps(WET, BRIEF, Known.NOTHING, 0);
+        final List<OneMore> swaps = Evaluator.swaps(WET, BRIEF, Knowledge.NOTHING, 0);
 
         assertThat(swaps).extracting(OneMore::row).containsExactly(1, 2);
         final double was = days(WET, BRIEF);
         final double then = days(WET.changed(0, -1).changed(1, 1), BRIEF);
-        assertThat(swaps.get(0).change().get(Quality.DRY_DAYS)).isCloseTo(then - was, within(1e-9));
-        assertThatThrownBy(() -> Evaluator.swaps(WET, BRIEF, Known.NOTHING, 3)).isInstanceOf(OutOfRangeException.class);
+        assertThat(swaps.get(0).change().get(Property.DRY_DAYS)).isCloseTo(then - was, within(1e-9));
+        assertThatThrownBy(() -> Evaluator.swaps(WET, BRIEF, Knowledge.NOTHING, 3))
+                .isInstanceOf(OutOfRangeException.class);
     }
 
     @Test
@@ -111,8 +112,8 @@ class PotAndMixTest {
         assertThat(swap.words()).contains("instead of").contains("→");
     }
 
-    private static java.util.Map<Quality, Double> figures(final Recipe recipe) {
-        return new Figures(recipe, BRIEF, Known.NOTHING).all(Figures.leastAir(BRIEF));
+    private static java.util.Map<Property, Double> figures(final Recipe recipe) {
+        return new Figures(recipe, BRIEF, Knowledge.NOTHING).all(Figures.leastAir(BRIEF));
     }
 
     @Test

@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import looseknit.core.blend.Recipe;
-import looseknit.core.material.Book;
 import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.need.Wishes;
 import looseknit.core.shelf.MixDefinition;
 import looseknit.core.shelf.Mixes;
@@ -51,7 +51,7 @@ class WishCheckTest {
     @Test
     void aBagIsOpened() {
         final Material bag = Mixes.of(
-                        Book.shipped(),
+                        MaterialBook.shipped(),
                         List.of(new MixDefinition(
                                 "own_bag",
                                 "Bag",

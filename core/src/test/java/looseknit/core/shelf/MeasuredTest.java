@@ -10,10 +10,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import looseknit.core.blend.Mix;
-import looseknit.core.material.Book;
 import looseknit.core.material.Doubt;
 import looseknit.core.material.GrainSize;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.material.Nature;
 import looseknit.core.pot.Column;
 import org.junit.jupiter.api.Test;
@@ -109,7 +109,7 @@ class MeasuredTest {
     @MethodSource("seeds")
     void neverWidensAnySpreadAndStaysInRange(final long seed) {
         final Random random = new Random(seed);
-        final List<Material> all = Book.shipped().materials();
+        final List<Material> all = MaterialBook.shipped().materials();
         final Material before = all.get(random.nextInt(all.size()));
         final double air = 0.9 * random.nextDouble();
         final Measured measured = new Measured(

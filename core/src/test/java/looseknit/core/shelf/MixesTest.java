@@ -10,13 +10,13 @@ import java.util.List;
 import java.util.Random;
 import looseknit.core.Materials;
 import looseknit.core.assay.Beliefs;
-import looseknit.core.assay.Trait;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Mix;
-import looseknit.core.blend.Opened;
+import looseknit.core.blend.PlainMaterials;
 import looseknit.core.blend.Recipe;
-import looseknit.core.material.Book;
 import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.material.Nature;
 import looseknit.core.pot.Column;
 import org.junit.jupiter.api.Test;
@@ -25,7 +25,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class MixesTest {
 
-    private static final Book BOOK = Book.shipped();
+    private static final MaterialBook BOOK = MaterialBook.shipped();
 
     static Material mix(final String id, final String words) {
         return Mixes.of(BOOK, List.of(definition(id, words, MakeUp.Certainty.KNOWN)))
@@ -77,7 +77,7 @@ class MixesTest {
         }
         for (final Material mix : Mixes.of(BOOK, definitions)) {
             final Recipe alone = recipe(mix, 2.5);
-            final Opened opened = alone.opened();
+            final PlainMaterials opened = alone.opened();
             final Mix mixed = Mix.of(alone);
 
             assertThat(opened.sum() * (1 - mixed.shrinkage()))
@@ -98,7 +98,7 @@ class MixesTest {
                         definition("guessed", "peat 3 bark_fine 1", MakeUp.Certainty.UNKNOWN)));
         final List<Double> spreads = three.stream()
                 .map(each -> Beliefs.UNTESTED
-                        .correction(Trait.AIR, Mix.of(recipe(each, 1)), Beliefs.NO_BLEND)
+                        .correction(LotTrait.AIR, Mix.of(recipe(each, 1)), Beliefs.NO_BLEND)
                         .sd())
                 .toList();
 

@@ -72,8 +72,9 @@ class OwnMaterialTest {
 
     @Test
     void sievingFindsTheGrade() {
-        final SieveTest test = new SieveTest(
-                List.of(new SieveTest.Sieve(1, 10), new SieveTest.Sieve(2, 40), new SieveTest.Sieve(4, 40)), 10);
+        final SieveAnalysis test = new SieveAnalysis(
+                List.of(new SieveAnalysis.Sieve(1, 10), new SieveAnalysis.Sieve(2, 40), new SieveAnalysis.Sieve(4, 40)),
+                10);
         final GrainSize size = test.grainSize();
 
         assertThat(size.d10Mm()).isCloseTo(1, within(1e-9));
@@ -94,9 +95,11 @@ class OwnMaterialTest {
                         OptionalDouble.empty(),
                         List.of()))
                 .hasMessageContaining("own.toMm is 4.0; allowed: more than the smallest grains, 9.0 mm");
-        assertThatThrownBy(() -> new SieveTest(List.of(new SieveTest.Sieve(2, 1), new SieveTest.Sieve(1, 1)), 1))
+        assertThatThrownBy(() ->
+                        new SieveAnalysis(List.of(new SieveAnalysis.Sieve(2, 1), new SieveAnalysis.Sieve(1, 1)), 1))
                 .hasMessageContaining("from the finest to the coarsest");
-        assertThatThrownBy(() -> new SieveTest(List.of(new SieveTest.Sieve(1, 0), new SieveTest.Sieve(2, 0)), 0))
+        assertThatThrownBy(() ->
+                        new SieveAnalysis(List.of(new SieveAnalysis.Sieve(1, 0), new SieveAnalysis.Sieve(2, 0)), 0))
                 .hasMessageContaining("something that stays");
     }
 }

@@ -9,7 +9,7 @@ import java.util.concurrent.atomic.AtomicReference;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.reading.InThePot;
-import looseknit.core.reading.Known;
+import looseknit.core.reading.Knowledge;
 import looseknit.server.blend.Blend;
 import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
@@ -61,7 +61,7 @@ public class Assays implements KnownSource {
             test.toCore();
             final Blend blend = blends.get(blendId);
             final double temperatureC = new InThePot(
-                            blend.recipe().toCore(books), blend.brief().toCore(books), Known.NOTHING)
+                            blend.recipe().toCore(books), blend.brief().toCore(books), Knowledge.NOTHING)
                     .acidity()
                     .temperatureC();
             forget();
@@ -112,8 +112,8 @@ public class Assays implements KnownSource {
 
     @Override
     @Transactional(readOnly = true)
-    public Known known(final @Nullable UUID blendId, final RecipeBody recipe) {
-        return new Known(beliefs(), blendId == null ? Beliefs.NO_BLEND : blendId.toString(), recipe.scoopOrLevel());
+    public Knowledge known(final @Nullable UUID blendId, final RecipeBody recipe) {
+        return new Knowledge(beliefs(), blendId == null ? Beliefs.NO_BLEND : blendId.toString(), recipe.scoopOrLevel());
     }
 
     private MadeTest get(final UUID id) {

@@ -5,7 +5,7 @@ import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
-import looseknit.core.assay.BenchTest;
+import looseknit.core.assay.Assay;
 import looseknit.core.measure.OutOfRangeException;
 import org.jspecify.annotations.Nullable;
 
@@ -24,14 +24,14 @@ public record TestBody(
         @Column(name = "dry_g") @Nullable Double dryG,
 
         @Column(name = "squeeze_shows") @Enumerated(EnumType.STRING)
-        BenchTest.Squeeze.@Nullable Shows shows,
+        Assay.Squeeze.@Nullable Shows shows,
 
         @Column(name = "depth_cm") @Nullable Double depthCm,
         @Column(name = "seconds") @Nullable Double seconds,
         @Column(name = "ph_reading") @Nullable Double reading,
 
         @Column(name = "ph_method") @Enumerated(EnumType.STRING)
-        BenchTest.Ph.@Nullable Method method,
+        Assay.Ph.@Nullable Method method,
 
         @Column(name = "weeks") @Nullable Double weeks) {
 
@@ -49,25 +49,25 @@ public record TestBody(
      *
      * @throws OutOfRangeException if a figure is missing or out of range
      */
-    public BenchTest toCore() {
+    public Assay toCore() {
         return switch (kind) {
             case DRAINAGE ->
-                new BenchTest.Drainage(
+                new Assay.Drainage(
                         need("test.containerL", containerL),
                         need("test.heightCm", heightCm),
                         need("test.waterInL", waterInL),
                         need("test.drainedL", drainedL),
                         moistureL == null ? 0 : moistureL);
             case WEIGHING ->
-                new BenchTest.Weighing(
+                new Assay.Weighing(
                         need("test.containerL", containerL),
                         need("test.heightCm", heightCm),
                         need("test.wetG", wetG),
                         need("test.dryG", dryG));
-            case SQUEEZE -> new BenchTest.Squeeze(need("test.shows", shows));
-            case PONDING -> new BenchTest.Ponding(need("test.depthCm", depthCm), need("test.seconds", seconds));
+            case SQUEEZE -> new Assay.Squeeze(need("test.shows", shows));
+            case PONDING -> new Assay.Ponding(need("test.depthCm", depthCm), need("test.seconds", seconds));
             case PH ->
-                new BenchTest.Ph(need("test.reading", reading), need("test.method", method), weeks == null ? 0 : weeks);
+                new Assay.Ph(need("test.reading", reading), need("test.method", method), weeks == null ? 0 : weeks);
         };
     }
 

@@ -8,7 +8,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.assay.Finding;
-import looseknit.core.assay.Trait;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
 import looseknit.core.measure.Estimate;
@@ -119,17 +119,17 @@ class TestsController {
     }
 
     private static LotBody lot(final Beliefs beliefs, final Material material) {
-        final Estimate air = beliefs.materialCorrection(Trait.AIR, material);
-        final Estimate ph = beliefs.materialCorrection(Trait.PH, material);
+        final Estimate air = beliefs.materialCorrection(LotTrait.AIR, material);
+        final Estimate ph = beliefs.materialCorrection(LotTrait.PH, material);
         final double points = Finding.What.AIR.shown();
         return new LotBody(
                 material.id(),
                 material.name(),
                 points * air.value(),
                 points * air.sd(),
-                points * Trait.AIR.lotSd(material),
+                points * LotTrait.AIR.lotSd(material),
                 ph.value(),
                 ph.sd(),
-                Trait.PH.lotSd(material));
+                LotTrait.PH.lotSd(material));
     }
 }

@@ -8,7 +8,7 @@ import looseknit.core.batch.LimePlan;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Food;
 import looseknit.core.material.Amendment;
-import looseknit.core.material.Book;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Estimate;
 import looseknit.core.reading.InThePot;
 import looseknit.server.frame.Books;
@@ -159,7 +159,7 @@ class DosesController {
     }
 
     private static Amendment amendment(final String id) {
-        return Book.shipped()
+        return MaterialBook.shipped()
                 .amendment(id)
                 .orElseThrow(() -> new UnknownName("amendmentId", "amendment", id, "Pick one from the list."));
     }

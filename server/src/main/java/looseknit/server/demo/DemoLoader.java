@@ -24,7 +24,7 @@ import looseknit.server.need.OwnPlants;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.Pottings;
 import looseknit.server.shelf.Offers;
-import looseknit.server.shelf.Own;
+import looseknit.server.shelf.OwnMaterials;
 import looseknit.server.shelf.Shelf;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -58,7 +58,7 @@ class DemoLoader implements ApplicationRunner {
     private final Rounds rounds;
     private final Assays assays;
     private final OwnPlants plants;
-    private final Own own;
+    private final OwnMaterials own;
     private final Shelf shelf;
     private final Offers offers;
     private final TransactionTemplate transaction;
@@ -74,7 +74,7 @@ class DemoLoader implements ApplicationRunner {
             final Rounds rounds,
             final Assays assays,
             final OwnPlants plants,
-            final Own own,
+            final OwnMaterials own,
             final Shelf shelf,
             final Offers offers,
             final PlatformTransactionManager transactions,

@@ -9,7 +9,7 @@ import looseknit.server.need.PotBody;
 import looseknit.server.reading.RecipeBody;
 import looseknit.server.shelf.LotFacts;
 import looseknit.server.shelf.OfferFacts;
-import looseknit.server.shelf.OwnFacts;
+import looseknit.server.shelf.OwnMaterialFacts;
 import org.jspecify.annotations.Nullable;
 
 /** The demo's data as it is written down. */
@@ -28,7 +28,7 @@ record Station(
     record DemoPlant(String id, OwnPlantBody facts) {}
 
     /** A material of the station's own. */
-    record DemoOwn(String id, OwnFacts facts) {}
+    record DemoOwn(String id, OwnMaterialFacts facts) {}
 
     /** A lot on the shelf; not opened yet where no days are given. */
     record DemoLot(String key, LotFacts facts, @Nullable Integer openedDaysAgo) {}

@@ -7,9 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import looseknit.core.dry.Dressing;
 import looseknit.core.dry.Season;
 import looseknit.core.dry.Sun;
+import looseknit.core.dry.TopDressing;
 import looseknit.core.reading.InThePot;
 import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
@@ -47,7 +47,7 @@ class SeasonController {
             Season.@NotNull Way way,
             double rainMmPerWeek,
             double saucerL,
-            @NotNull Dressing dressing,
+            @NotNull TopDressing dressing,
             @Nullable Double latitudeDeg,
             int startDay,
             long seed) {

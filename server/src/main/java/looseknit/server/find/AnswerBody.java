@@ -8,10 +8,10 @@ import looseknit.core.caution.Caution;
 import looseknit.core.find.Answer;
 import looseknit.core.find.OneForMany;
 import looseknit.core.find.Proposal;
-import looseknit.core.find.Title;
+import looseknit.core.find.Respect;
 import looseknit.core.material.Material;
 import looseknit.core.measure.Band;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.reading.Phrases;
 import looseknit.core.reading.Reading;
@@ -33,7 +33,7 @@ public record AnswerBody(
 
     /** A blend that was found. */
     public record ProposalBody(
-            List<Title> titles,
+            List<Respect> titles,
             String titleWords,
             RecipeBody recipe,
             String words,
@@ -58,7 +58,7 @@ public record AnswerBody(
 
     /** A reading with its verdict, in the units in which people read it. */
     public record VerdictBody(
-            Quality quality,
+            Property quality,
             String label,
             String figure,
             double value,
@@ -112,7 +112,7 @@ public record AnswerBody(
     static ProposalBody proposal(final Proposal proposal) {
         return new ProposalBody(
                 List.copyOf(proposal.titles()),
-                proposal.titles().stream().map(Title::words).collect(Collectors.joining(", ")),
+                proposal.titles().stream().map(Respect::words).collect(Collectors.joining(", ")),
                 RecipeBody.of(proposal.recipe(), null),
                 proposal.recipe().parts().stream()
                         .map(part -> "%s %s"
@@ -145,7 +145,7 @@ public record AnswerBody(
     }
 
     private static VerdictBody verdict(final Reading reading) {
-        final Quality quality = reading.quality();
+        final Property quality = reading.quality();
         final Optional<Band> band = reading.target().map(Target::band);
         return new VerdictBody(
                 quality,
@@ -159,7 +159,7 @@ public record AnswerBody(
                 Phrases.verdict(quality, reading.verdict()));
     }
 
-    private static @Nullable Double shown(final Quality quality, final double value) {
+    private static @Nullable Double shown(final Property quality, final double value) {
         return Double.isInfinite(value) ? null : value * quality.shown();
     }
 

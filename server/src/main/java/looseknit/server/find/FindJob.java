@@ -6,11 +6,11 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import looseknit.core.find.Candidate;
 import looseknit.core.find.Question;
 import looseknit.core.find.Score;
-import looseknit.core.find.Watch;
+import looseknit.core.find.SearchListener;
 import org.jspecify.annotations.Nullable;
 
 /** A search under way or done. Lives in memory only: a search that ends with the server leaves nothing behind. */
-final class FindJob implements Watch {
+final class FindJob implements SearchListener {
 
     /** How far it is. */
     enum State {

@@ -14,7 +14,7 @@ import looseknit.core.find.FindMixes;
 import looseknit.core.find.Limits;
 import looseknit.core.find.OneForMany;
 import looseknit.core.find.Question;
-import looseknit.core.find.Watch;
+import looseknit.core.find.SearchListener;
 import looseknit.core.find.WhyNot;
 import looseknit.core.measure.Require;
 import looseknit.server.frame.NotThere;
@@ -116,7 +116,7 @@ class Finds {
                         new Limits(limits.mostMaterials(), limits.mostParts(), limits.batchLitres(), WHY_NOT_MILLIS)),
                 candidate,
                 best,
-                Watch.NOBODY);
+                SearchListener.NOBODY);
     }
 
     private void run(final FindJob job) {

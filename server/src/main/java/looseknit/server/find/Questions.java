@@ -10,8 +10,8 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import looseknit.core.blend.Recipe;
-import looseknit.core.find.Barred;
 import looseknit.core.find.Candidate;
+import looseknit.core.find.Exclusions;
 import looseknit.core.find.Limits;
 import looseknit.core.find.Question;
 import looseknit.core.material.Amendment;
@@ -19,7 +19,7 @@ import looseknit.core.material.Material;
 import looseknit.core.measure.Require;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Targets;
-import looseknit.core.reading.Known;
+import looseknit.core.reading.Knowledge;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.Refused;
 import looseknit.server.frame.UnknownName;
@@ -73,7 +73,7 @@ class Questions {
             final Optional<String> why = candidate.mostShare() <= 0
                     ? Optional.of("You left it out.")
                     : briefs.stream()
-                            .flatMap(brief -> Barred.reason(candidate.material(), brief).stream())
+                            .flatMap(brief -> Exclusions.reason(candidate.material(), brief).stream())
                             .findFirst();
             if (why.isPresent()) {
                 leftOut.add(FindBody.LeftOutBody.of(candidate.material(), why.get()));
@@ -90,7 +90,7 @@ class Questions {
         final int most =
                 Math.min(body.mostMaterials(), brief.wishes().mostMaterials().orElse(body.mostMaterials()));
         final List<Recipe.Part> fixed = fixed(body);
-        final Known known =
+        final Knowledge known =
                 knownSource.known(null, Optional.ofNullable(body.recipe()).orElse(NOTHING));
         return new Question(
                 brief,
@@ -140,7 +140,7 @@ class Questions {
         final Amendment amendment = books.materials()
                 .amendment(id)
                 .orElseThrow(() -> new UnknownName("doses", "amendment", id, "Pick one from the list."));
-        return Barred.reason(amendment, brief).isEmpty() ? Optional.of(amendment) : Optional.empty();
+        return Exclusions.reason(amendment, brief).isEmpty() ? Optional.of(amendment) : Optional.empty();
     }
 
     private Map<String, Candidate> candidates(final FindBody body) {

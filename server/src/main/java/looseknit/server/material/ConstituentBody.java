@@ -4,15 +4,15 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import looseknit.core.material.Book;
 import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 
 /** A plain material of a mix and its share of the volume. */
 public record ConstituentBody(String id, String name, double percent) {
 
     /** The plain materials of a mix, the largest share first; none for what is no mix. */
-    public static List<ConstituentBody> of(final Material material, final Book book) {
+    public static List<ConstituentBody> of(final Material material, final MaterialBook book) {
         final Map<String, Double> shares = new LinkedHashMap<>();
         material.makeUp().map(MakeUp::shares).orElse(List.of()).forEach(each -> {
             final String id = each.material().id();

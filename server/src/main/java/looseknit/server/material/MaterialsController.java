@@ -2,11 +2,11 @@ package looseknit.server.material;
 
 import java.util.List;
 import looseknit.core.material.Amendment;
-import looseknit.core.material.Book;
 import looseknit.core.material.Form;
 import looseknit.core.material.Grains;
 import looseknit.core.material.Hazard;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.material.MaterialClass;
 import looseknit.core.material.Nature;
 import looseknit.core.material.Role;
@@ -144,7 +144,7 @@ class MaterialsController {
 
     @GetMapping("/materials/{id}/sheet")
     SheetBody sheet(@PathVariable final String id) {
-        final Book book = books.materials();
+        final MaterialBook book = books.materials();
         final Material material = book.material(id).orElseThrow(() -> new NotThere("material"));
         final MaterialSheet.Drained drained = MaterialSheet.drained(material);
         return new SheetBody(
@@ -169,14 +169,14 @@ class MaterialsController {
 
     @GetMapping("/amendments")
     List<AmendmentBody> amendments() {
-        return Book.shipped().amendments().stream()
+        return MaterialBook.shipped().amendments().stream()
                 .map(MaterialsController::body)
                 .toList();
     }
 
     private static MaterialBody body(final Material material) {
         final @Nullable Material shipped =
-                Book.shipped().material(material.id()).orElse(null);
+                MaterialBook.shipped().material(material.id()).orElse(null);
         return new MaterialBody(
                 material.id(),
                 material.name(),
@@ -185,7 +185,7 @@ class MaterialsController {
                 material.grainSize().d50Mm(),
                 material.grainSize().d90Mm(),
                 Grains.shape(material),
-                Grains.otherGrades(material, Book.shipped()).stream()
+                Grains.otherGrades(material, MaterialBook.shipped()).stream()
                         .map(Material::id)
                         .toList(),
                 material.roles(),
@@ -235,7 +235,7 @@ class MaterialsController {
                 amendment.advice().prepare(),
                 amendment.advice().notFor(),
                 amendment.advice().standIns().stream()
-                        .flatMap(id -> Book.shipped().amendment(id).stream())
+                        .flatMap(id -> MaterialBook.shipped().amendment(id).stream())
                         .map(other -> new StandInBody(
                                 other.id(),
                                 other.name(),

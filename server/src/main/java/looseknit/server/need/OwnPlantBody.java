@@ -7,7 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Objects;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Band;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Growing;
@@ -27,7 +27,7 @@ public record OwnPlantBody(
         @Size(max = 120) @Nullable String botanical,
         @Size(max = 10) @Nullable List<@NotNull @Size(max = 80) String> otherNames,
         @NotNull @Size(max = 80) String likeId,
-        @Nullable Trigger trigger,
+        @Nullable AllowableDepletion trigger,
         @Nullable Double airLowPercent,
         @Nullable Double airHighPercent,
         @Nullable Double phLow,

@@ -5,7 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import looseknit.core.blend.Mix;
-import looseknit.core.dry.Dressing;
+import looseknit.core.dry.TopDressing;
 import looseknit.core.pot.Layer;
 import looseknit.core.pot.Stability;
 import looseknit.core.pot.Stack;
@@ -59,7 +59,7 @@ class LayersController {
             @NotNull @Valid AskedBody asked,
             double plantKg,
             double plantCentreCm,
-            @NotNull Dressing dressing) {}
+            @NotNull TopDressing dressing) {}
 
     /** How firmly it stands in one state. */
     record StandingBody(

@@ -10,9 +10,9 @@ import looseknit.core.care.NextLook;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.reading.Evaluator;
-import looseknit.core.reading.Known;
+import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.Reading;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
@@ -104,9 +104,9 @@ public class Pottings {
         return brief.plant().orElseThrow().needs().trigger().words();
     }
 
-    private Estimate daysToDry(final RecipeBody recipe, final Brief brief, final Known known) {
+    private Estimate daysToDry(final RecipeBody recipe, final Brief brief, final Knowledge known) {
         return Evaluator.evaluate(recipe.toCore(books), brief, known).readings().stream()
-                .filter(reading -> reading.quality() == Quality.DRY_DAYS)
+                .filter(reading -> reading.quality() == Property.DRY_DAYS)
                 .map(Reading::estimate)
                 .findFirst()
                 .orElseThrow();

@@ -12,7 +12,7 @@ import looseknit.core.pot.PotShape;
 import looseknit.core.pot.PotWall;
 import looseknit.core.reading.Contradictions;
 import looseknit.core.reading.Evaluator;
-import looseknit.core.reading.Known;
+import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.PotAndMix;
 import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
@@ -102,7 +102,7 @@ class EvaluateController {
         final Brief brief = body.toCore(books);
         return new TargetsBody(
                 Targets.of(brief).stream().map(EvaluationBody::target).toList(),
-                Contradictions.of(Optional.empty(), brief, Known.NOTHING).stream()
+                Contradictions.of(Optional.empty(), brief, Knowledge.NOTHING).stream()
                         .map(EvaluationBody::contradiction)
                         .toList());
     }

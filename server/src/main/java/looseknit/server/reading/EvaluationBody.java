@@ -8,7 +8,7 @@ import java.util.OptionalDouble;
 import looseknit.core.blend.DoseMeasure;
 import looseknit.core.caution.Caution;
 import looseknit.core.measure.Band;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.reading.Contradiction;
 import looseknit.core.reading.Evaluation;
@@ -51,7 +51,7 @@ public record EvaluationBody(
 
     /** What is wanted of a reading. Open ends are null. */
     public record TargetBody(
-            Quality quality,
+            Property quality,
             String label,
             String words,
             @Nullable Double low,
@@ -62,7 +62,7 @@ public record EvaluationBody(
 
     /** A reading with its 80 % interval. */
     public record ReadingBody(
-            Quality quality,
+            Property quality,
             String label,
             String unit,
             double value,
@@ -93,7 +93,7 @@ public record EvaluationBody(
     public record StepBody(int row, String materialId, double step, List<ChangeBody> changes) {}
 
     /** Change of one reading; the effect is null where nothing is wanted of it. */
-    public record ChangeBody(Quality quality, double change, int decimals, OneMore.@Nullable Effect effect) {}
+    public record ChangeBody(Property quality, double change, int decimals, OneMore.@Nullable Effect effect) {}
 
     /** A single change for the better. */
     public record RemedyBody(
@@ -162,7 +162,7 @@ public record EvaluationBody(
     }
 
     private static ReadingBody reading(final Reading reading) {
-        final Quality quality = reading.quality();
+        final Property quality = reading.quality();
         final double value = reading.estimate().value() * quality.shown();
         final Optional<Band> band = reading.target().map(Target::band);
         return new ReadingBody(
@@ -180,7 +180,7 @@ public record EvaluationBody(
                 explanation(reading.explanation()));
     }
 
-    private static @Nullable Double shown(final Quality quality, final double value) {
+    private static @Nullable Double shown(final Property quality, final double value) {
         return Double.isInfinite(value) ? null : value * quality.shown();
     }
 
@@ -201,12 +201,12 @@ public record EvaluationBody(
     }
 
     static StepBody step(final OneMore step) {
-        final Map<Quality, Double> change = step.change();
+        final Map<Property, Double> change = step.change();
         return new StepBody(
                 step.row(),
                 step.material().id(),
                 step.step(),
-                Arrays.stream(Quality.values())
+                Arrays.stream(Property.values())
                         .filter(change::containsKey)
                         .map(quality -> new ChangeBody(
                                 quality,

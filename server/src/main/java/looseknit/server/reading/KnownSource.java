@@ -1,7 +1,7 @@
 package looseknit.server.reading;
 
 import java.util.UUID;
-import looseknit.core.reading.Known;
+import looseknit.core.reading.Knowledge;
 import org.jspecify.annotations.Nullable;
 
 /** What tests at the bench have shown so far. */
@@ -13,5 +13,5 @@ public interface KnownSource {
      * @param blendId the blend, if it is stored
      * @param recipe says how volumes are measured out
      */
-    Known known(@Nullable UUID blendId, RecipeBody recipe);
+    Knowledge known(@Nullable UUID blendId, RecipeBody recipe);
 }

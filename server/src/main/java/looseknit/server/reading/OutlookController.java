@@ -6,9 +6,9 @@ import java.util.List;
 import looseknit.core.assay.Seepage;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
-import looseknit.core.need.Quality;
+import looseknit.core.need.Property;
 import looseknit.core.reading.InThePot;
-import looseknit.core.reading.Known;
+import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.MonteCarlo;
 import looseknit.core.reading.Outlook;
 import looseknit.core.reading.Phrases;
@@ -81,7 +81,7 @@ class OutlookController {
 
     /** How the draws of a reading compare with its quick interval, in the unit in which people read it. */
     record ChanceBody(
-            Quality quality,
+            Property quality,
             String label,
             String unit,
             int decimals,
@@ -95,7 +95,7 @@ class OutlookController {
     @PostMapping("/outlook")
     OutlookBody outlook(@RequestBody @Valid final OutlookAskedBody body) {
         final AskedBody asked = body.asked();
-        final Known known = knownSource.known(asked.blendId(), asked.recipe());
+        final Knowledge known = knownSource.known(asked.blendId(), asked.recipe());
         final Outlook outlook = Outlook.of(
                 asked.recipe().toCore(books),
                 asked.briefToCore(books),

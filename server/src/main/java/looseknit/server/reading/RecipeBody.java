@@ -5,8 +5,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import looseknit.core.blend.Recipe;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Scoop;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
@@ -71,7 +71,7 @@ public record RecipeBody(
     }
 
     private List<Recipe.Part> coreParts(final Books books) {
-        final Book book = books.materials();
+        final MaterialBook book = books.materials();
         return parts.stream()
                 .map(part -> new Recipe.Part(
                         book.material(part.materialId())
@@ -82,7 +82,7 @@ public record RecipeBody(
     }
 
     private List<Recipe.Dose> coreDoses(final Books books) {
-        final Book book = books.materials();
+        final MaterialBook book = books.materials();
         return doses.stream()
                 .map(dose -> new Recipe.Dose(
                         book.amendment(dose.amendmentId())

@@ -11,8 +11,8 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.need.PlantBook;
 import looseknit.core.shelf.Measured;
 import looseknit.server.frame.Books;
@@ -29,29 +29,29 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Component
 class LiveBooks implements Books {
 
-    private final OwnRepository own;
+    private final OwnMaterialRepository own;
     private final LotRepository lots;
     private final OwnPlants plants;
     private final AtomicReference<@Nullable Now> now = new AtomicReference<>();
     private final AtomicInteger changes = new AtomicInteger();
 
-    LiveBooks(final OwnRepository own, final LotRepository lots, final OwnPlants plants) {
+    LiveBooks(final OwnMaterialRepository own, final LotRepository lots, final OwnPlants plants) {
         this.own = own;
         this.lots = lots;
         this.plants = plants;
     }
 
-    private record Now(Book unmeasured, Book materials, PlantBook plants, Set<String> retired) {}
+    private record Now(MaterialBook unmeasured, MaterialBook materials, PlantBook plants, Set<String> retired) {}
 
     @Override
     @Transactional(readOnly = true)
-    public Book materials() {
+    public MaterialBook materials() {
         return now().materials();
     }
 
     /** Materials without what was measured of lots. */
     @Transactional(readOnly = true)
-    public Book unmeasured() {
+    public MaterialBook unmeasured() {
         return now().unmeasured();
     }
 
@@ -80,7 +80,7 @@ class LiveBooks implements Books {
             return kept;
         }
         final int before = changes.get();
-        final Map<String, OwnFacts> told = new LinkedHashMap<>();
+        final Map<String, OwnMaterialFacts> told = new LinkedHashMap<>();
         final Set<String> retired = new HashSet<>(plants.removed());
         own.findAllByOrderByStoredAtAscIdAsc().forEach(each -> {
             told.put(each.id(), each.facts());
@@ -88,7 +88,7 @@ class LiveBooks implements Books {
                 retired.add(each.id());
             }
         });
-        final Book unmeasured = Book.shipped().with(OwnMaterials.of(told));
+        final MaterialBook unmeasured = MaterialBook.shipped().with(OwnMaterialBuilder.of(told));
         final Now built = new Now(
                 unmeasured,
                 measured(unmeasured, lots.findByRemovedAtIsNullOrderByStoredAt()),
@@ -101,7 +101,7 @@ class LiveBooks implements Books {
     }
 
     /** The lot in use stands for its material. */
-    static Book measured(final Book book, final Collection<Lot> lots) {
+    static MaterialBook measured(final MaterialBook book, final Collection<Lot> lots) {
         final Map<String, Lot> inUse = new LinkedHashMap<>();
         inOrderOfUse(lots).forEach(lot -> inUse.putIfAbsent(lot.facts().materialId(), lot));
         final List<Material> found = new ArrayList<>();

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import looseknit.core.shelf.Measured;
-import looseknit.core.shelf.SieveTest;
+import looseknit.core.shelf.SieveAnalysis;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -48,10 +48,10 @@ public record MeasuredBody(
     public record SievesBody(
             @NotNull @Size(min = 2, max = 12) List<@Valid OnSieveBody> sieves, double throughAll) {
 
-        SieveTest toCore() {
-            return new SieveTest(
+        SieveAnalysis toCore() {
+            return new SieveAnalysis(
                     sieves.stream()
-                            .map(each -> new SieveTest.Sieve(each.openingMm(), each.stays()))
+                            .map(each -> new SieveAnalysis.Sieve(each.openingMm(), each.stays()))
                             .toList(),
                     throughAll);
         }

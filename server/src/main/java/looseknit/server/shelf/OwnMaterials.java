@@ -1,93 +1,107 @@
 package looseknit.server.shelf;
 
-import java.util.ArrayList;
+import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Optional;
-import looseknit.core.material.Advice;
-import looseknit.core.material.Book;
-import looseknit.core.material.GardenSoil;
 import looseknit.core.material.Material;
-import looseknit.core.material.SoilTexture;
 import looseknit.core.measure.OutOfRangeException;
-import looseknit.core.shelf.JarTest;
-import looseknit.core.shelf.MixDefinition;
-import looseknit.core.shelf.Mixes;
-import looseknit.core.shelf.OwnMaterial;
+import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.NotThere;
+import looseknit.server.frame.StaleRevision;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
-/** Turns what is told of own materials into materials. */
-final class OwnMaterials {
+/** Materials of the person's own: from a few facts, from a jar of soil, or mixes. */
+@Service
+@Transactional
+public class OwnMaterials {
 
-    private OwnMaterials() {}
+    private final OwnMaterialRepository own;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    OwnMaterials(final OwnMaterialRepository own, final ApplicationEventPublisher events, final Clock clock) {
+        this.own = own;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    List<StoredOwnMaterial> all() {
+        return own.findAllByOrderByStoredAtAscIdAsc().stream()
+                .filter(each -> !each.removed())
+                .toList();
+    }
+
+    /** Stores an own material; a second call with the same id changes nothing. */
+    public void add(final String id, final OwnMaterialFacts facts) {
+        if (own.findById(id).isEmpty()) {
+            preview(id, facts);
+            own.saveAndFlush(new StoredOwnMaterial(id, facts, clock.instant()));
+            events.publishEvent(new MaterialsChanged());
+        }
+    }
+
+    /** Writes an own material that has been checked with all others; whoever calls tells others of the change. */
+    void write(final String id, final OwnMaterialFacts facts) {
+        own.findById(id)
+                .ifPresentOrElse(
+                        found -> {
+                            found.become(facts);
+                            found.remove(null);
+                        },
+                        () -> own.save(new StoredOwnMaterial(id, facts, clock.instant())));
+    }
 
     /**
-     * The materials, by id.
+     * Changes an own material.
      *
-     * @throws OutOfRangeException if a figure is out of range, a mix contains itself or a material is nowhere to be found
+     * @throws StaleRevision if it has changed since the given revision
      */
-    static List<Material> of(final Map<String, OwnFacts> own) {
-        final Map<String, Material> plain = new LinkedHashMap<>();
-        final List<MixDefinition> mixes = new ArrayList<>();
-        own.forEach((id, facts) -> {
-            if (facts.mix() != null) {
-                mixes.add(definition(id, facts.name(), facts.mix()));
-            } else {
-                plain.put(id, plain(id, facts));
-            }
-        });
-        final List<Material> all = new ArrayList<>(plain.values());
-        all.addAll(Mixes.of(Book.shipped().with(plain.values()), mixes));
-        return all;
-    }
-
-    private static Material plain(final String id, final OwnFacts facts) {
-        if (facts.soil() != null) {
-            return soil(id, facts.name(), facts.soil());
+    void change(final String id, final long revision, final OwnMaterialFacts facts) {
+        final StoredOwnMaterial found = find(id);
+        if (found.revision() != revision) {
+            throw new StaleRevision("own material", OwnMaterialsController.body(found));
         }
-        if (facts.plain() == null) {
-            throw new OutOfRangeException("own material", "empty", "plain facts, a soil or a mix");
+        preview(id, facts);
+        found.become(facts);
+        own.saveAndFlush(found);
+        events.publishEvent(new MaterialsChanged());
+    }
+
+    /** Takes an own material off the list; blends that name it still can. */
+    void remove(final String id) {
+        find(id).remove(clock.instant());
+        events.publishEvent(new MaterialsChanged());
+    }
+
+    void restore(final String id) {
+        find(id).remove(null);
+        events.publishEvent(new MaterialsChanged());
+    }
+
+    /**
+     * The material that these facts describe, without storing anything.
+     *
+     * @throws OutOfRangeException if a figure is out of range or a mix would contain itself
+     */
+    @Transactional(readOnly = true)
+    public Material preview(final String id, final OwnMaterialFacts facts) {
+        if (!id.matches("own_[a-z0-9_]{1,50}")) {
+            throw new OutOfRangeException("own.id", id, "own_ and then small letters, digits and underscores");
         }
-        final OwnFacts.PlainBody told = facts.plain();
-        return new OwnMaterial(
-                        id,
-                        facts.name(),
-                        told.matter(),
-                        told.fromMm(),
-                        told.toMm(),
-                        MeasuredBody.maybe(told.gPerL()),
-                        Optional.ofNullable(told.drain()).map(MeasuredBody.DrainBody::toCore),
-                        MeasuredBody.maybe(told.ph()),
-                        Objects.requireNonNullElse(told.natures(), List.of()))
-                .material();
+        final Map<String, OwnMaterialFacts> told = new LinkedHashMap<>();
+        own.findAllByOrderByStoredAtAscIdAsc().forEach(each -> told.put(each.id(), each.facts()));
+        told.put(id, facts);
+        return OwnMaterialBuilder.of(told).stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
-    private static Material soil(final String id, final String name, final OwnFacts.SoilBody told) {
-        final SoilTexture texture = jar(told).texture();
-        return GardenSoil.of(
-                id,
-                name,
-                texture,
-                told.organicPercent() / 100,
-                told.ph(),
-                Advice.does("Your own soil: %s by the jar. It packs in a pot unless opened well."
-                        .formatted(texture.textureClass().words())),
-                "jar test; water and density after Saxton & Rawls (2006)");
-    }
-
-    static JarTest jar(final OwnFacts.SoilBody told) {
-        return new JarTest(told.afterMinuteCm(), told.afterHoursCm(), told.clearCm());
-    }
-
-    private static MixDefinition definition(final String id, final String name, final OwnFacts.OwnMixBody told) {
-        return new MixDefinition(
-                id,
-                name,
-                told.parts().stream()
-                        .map(part -> new MixDefinition.PartOf(part.materialId(), part.amount()))
-                        .toList(),
-                told.certainty(),
-                told.fed());
+    private StoredOwnMaterial find(final String id) {
+        return own.findById(id).orElseThrow(() -> new NotThere("own material"));
     }
 }

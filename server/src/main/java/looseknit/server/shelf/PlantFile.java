@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import looseknit.core.dry.Trigger;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.CsvTable.Row;
 import looseknit.core.need.Growing;
 import looseknit.server.need.OwnPlantBody;
@@ -63,7 +63,7 @@ class PlantFile implements TableFile<PlantFile.PlantLine> {
                 row.text("botanical").isEmpty() ? null : row.text("botanical"),
                 row.list("other_names"),
                 like,
-                row.text("trigger").isEmpty() ? null : row.oneOf("trigger", Trigger.class),
+                row.text("trigger").isEmpty() ? null : row.oneOf("trigger", AllowableDepletion.class),
                 Cells.maybe(row, "air_low_percent", 0, 95),
                 Cells.maybe(row, "air_high_percent", 0, 95),
                 Cells.maybe(row, "ph_low", 0, 12),

@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import looseknit.core.batch.Pack;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Require;
 import looseknit.core.shelf.Stock;
 import looseknit.server.frame.MaterialsChanged;
@@ -152,7 +152,7 @@ public class Shelf {
     }
 
     Material material(final String id) {
-        final Book book = books.unmeasured();
+        final MaterialBook book = books.unmeasured();
         return book.material(id)
                 .filter(Material::forRecipes)
                 .orElseThrow(() -> new UnknownName("lot.materialId", "material", id, "Pick one from the list."));

@@ -19,8 +19,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.jayway.jsonpath.JsonPath;
 import java.util.List;
 import java.util.UUID;
-import looseknit.core.material.Book;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
 import looseknit.server.ApiTest;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -173,7 +173,7 @@ class FindsApiTest {
     @Test
     void stopsAtOnceAndTellsWhatItHad() throws Exception {
         final StringBuilder many = new StringBuilder();
-        Book.shipped().materials().stream()
+        MaterialBook.shipped().materials().stream()
                 .filter(Material::forRecipes)
                 .limit(50)
                 .forEach(each -> many.append(many.isEmpty() ? "" : ",")

@@ -1,0 +1,219 @@
+package looseknit.core.assay;
+
+import static looseknit.core.measure.Require.within;
+
+import java.util.List;
+import java.util.Locale;
+import looseknit.core.blend.Acidity;
+import looseknit.core.blend.Mix;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.pot.Column;
+
+/**
+ * A test that anybody can make at the bench. Each gives findings: what it showed beside what was predicted for just this test.
+ *
+ * <p>How far the tests may be off is typical, from memory.
+ */
+public sealed interface Assay {
+
+    /** What the test shows about a mix, whose doses are described by {@code acidity}. */
+    List<Finding> findings(Mix mix, Acidity acidity);
+
+    /** Spread of air and water from a drainage test or a weighing [vol/vol]. */
+    double SHARE_SD = 0.03;
+
+    /** Least air below which a drainage test has let water run over. */
+    double MOST_PORES = 0.985;
+
+    /**
+     * Soak a container of settled mix from below until the surface shines, let it drain for half an hour, catch the water.
+     *
+     * @param containerL volume of mix [L], 0.05 to 50
+     * @param heightCm height of the mix in the container [cm], 3 to 60
+     * @param waterInL water taken up while soaking [L]
+     * @param drainedL water that ran out [L]
+     * @param moistureL water that was in the mix before [L]; 0 for a dry mix
+     */
+    record Drainage(double containerL, double heightCm, double waterInL, double drainedL, double moistureL)
+            implements Assay {
+
+        public Drainage {
+            within("test.containerL", containerL, 0.05, 50, "L");
+            within("test.heightCm", heightCm, 3, 60, "cm");
+            within("test.moistureL", moistureL, 0, containerL, "L");
+            within("test.waterInL", waterInL, 0, containerL, "L, no more than the container holds");
+            within("test.drainedL", drainedL, 0, waterInL + moistureL, "L, no more than went in");
+            if ((waterInL + moistureL) / containerL > MOST_PORES) {
+                throw new OutOfRangeException(
+                        "test.waterInL",
+                        waterInL,
+                        String.format(
+                                Locale.ROOT,
+                                "at most %.2f L: a mix is never all pores; was water standing over it?",
+                                MOST_PORES * containerL - moistureL));
+            }
+        }
+
+        /** Total porosity [vol/vol]. */
+        public double porosity() {
+            return (waterInL + moistureL) / containerL;
+        }
+
+        /** Air after draining [vol/vol]. */
+        public double air() {
+            return drainedL / containerL;
+        }
+
+        @Override
+        public List<Finding> findings(final Mix mix, final Acidity acidity) {
+            final Column column = Column.free(heightCm, 1);
+            return List.of(
+                    Finding.porosity(mix.totalPorosity(), porosity(), SHARE_SD),
+                    Finding.air(column.airFilledPorosity(mix), air(), SHARE_SD));
+        }
+    }
+
+    /**
+     * Weigh a container of settled mix after soaking and draining, and again when it is dry.
+     *
+     * @param containerL volume of mix [L], 0.05 to 50
+     * @param heightCm height of the mix in the container [cm], 3 to 60
+     * @param wetG mass of the mix drained, without the container [g]
+     * @param dryG mass of the mix dry, without the container [g]
+     */
+    record Weighing(double containerL, double heightCm, double wetG, double dryG) implements Assay {
+
+        private static final double RELATIVE_SD = 0.03;
+
+        public Weighing {
+            within("test.containerL", containerL, 0.05, 50, "L");
+            within("test.heightCm", heightCm, 3, 60, "cm");
+            within("test.dryG", dryG, containerL * 5, containerL * 2600, "g, for a mix in this container");
+            within(
+                    "test.wetG",
+                    wetG,
+                    dryG,
+                    dryG + containerL * 1000 * MOST_PORES,
+                    "g, for this dry mass and container");
+        }
+
+        @Override
+        public List<Finding> findings(final Mix mix, final Acidity acidity) {
+            final double density = dryG / containerL;
+            return List.of(
+                    Finding.density(mix.bulkDensityGPerL(), density, RELATIVE_SD * density),
+                    Finding.water(
+                            Column.free(heightCm, 1).containerCapacity(mix),
+                            (wetG - dryG) / 1000 / containerL,
+                            SHARE_SD));
+        }
+    }
+
+    /**
+     * Squeeze a handful of the moist mix. Broad: it narrows the spread a little.
+     *
+     * @param shows what the hand sees
+     */
+    record Squeeze(Shows shows) implements Assay {
+
+        private static final double SD = 0.08;
+
+        /** A moist mix holds about so much of the water it holds after draining. */
+        private static final double MOIST = 2.0 / 3;
+
+        /** What a squeezed handful does, with the water content for which it stands [vol/vol]; common practice, no source. */
+        public enum Shows {
+            RUNS_FREELY("water runs", 0.65),
+            FEW_DROPS("a few drops", 0.575),
+            HOLDS_SHAPE("holds its shape, no drops", 0.425),
+            CRUMBLES("crumbles", 0.30);
+
+            private final String words;
+            private final double water;
+
+            Shows(final String words, final double water) {
+                this.words = words;
+                this.water = water;
+            }
+
+            public String words() {
+                return words;
+            }
+        }
+
+        @Override
+        public List<Finding> findings(final Mix mix, final Acidity acidity) {
+            return List.of(Finding.water(Column.free(10, 1).containerCapacity(mix), shows.water / MOIST, SD / MOIST));
+        }
+    }
+
+    /**
+     * Pour water on the settled, moist mix and time how long it stands.
+     *
+     * @param depthCm depth poured [cm], 0.5 to 10
+     * @param seconds time until it has sunk in [s], 0.1 to 7200
+     */
+    record Ponding(double depthCm, double seconds) implements Assay {
+
+        /** Factor by which conductivity may be off, as a standard deviation of its logarithm: a factor of three. */
+        private static final double LOG_SD = 1.1;
+
+        public Ponding {
+            within("test.depthCm", depthCm, 0.5, 10, "cm");
+            within("test.seconds", seconds, 0.1, 7200, "s");
+        }
+
+        @Override
+        public List<Finding> findings(final Mix mix, final Acidity acidity) {
+            final double air = Math.min(0.9, Seepage.airAt10(depthCm / seconds));
+            return List.of(
+                    Finding.air(mix.totalPorosity() - mix.waterAt(10), air, Math.max(SHARE_SD, LOG_SD / 3 * air)));
+        }
+    }
+
+    /**
+     * Read the pH.
+     *
+     * @param reading what the meter or strip says, 2 to 11
+     * @param method how it was taken
+     * @param weeks weeks since lime was mixed in, 0 to 520
+     */
+    record Ph(double reading, Method method, double weeks) implements Assay {
+
+        /** How pH is taken. */
+        public enum Method {
+            /** One part mix in one and a half to two parts distilled water. */
+            SLURRY("slurry in distilled water", 0, 0.2),
+            /** The same in 0.01 M calcium chloride, which reads about half a unit lower. */
+            CALCIUM_CHLORIDE("slurry in calcium chloride", 0.5, 0.2),
+            /** A probe in the moist mix. */
+            PROBE("probe in the moist mix", 0, 0.4),
+            /** What runs out when water is poured through. */
+            POUR_THROUGH("water poured through", 0, 0.3);
+
+            private final String words;
+            private final double add;
+            private final double sd;
+
+            Method(final String words, final double add, final double sd) {
+                this.words = words;
+                this.add = add;
+                this.sd = sd;
+            }
+
+            public String words() {
+                return words;
+            }
+        }
+
+        public Ph {
+            within("test.reading", reading, 2, 11, "pH");
+            within("test.weeks", weeks, 0, 520, "weeks");
+        }
+
+        @Override
+        public List<Finding> findings(final Mix mix, final Acidity acidity) {
+            return List.of(Finding.ph(acidity.ph(weeks), reading + method.add, method.sd));
+        }
+    }
+}

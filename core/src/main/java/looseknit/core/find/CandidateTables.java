@@ -1,0 +1,239 @@
+package looseknit.core.find;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
+import looseknit.core.assay.LotTrait;
+import looseknit.core.blend.Ageing;
+import looseknit.core.blend.Ingredients;
+import looseknit.core.blend.Packing;
+import looseknit.core.blend.PlainMaterials;
+import looseknit.core.blend.Recipe;
+import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
+import looseknit.core.need.Brief;
+import looseknit.core.need.Place;
+import looseknit.core.need.Property;
+import looseknit.core.pot.Column;
+import looseknit.core.pot.Pot;
+import looseknit.core.pot.PotTable;
+import looseknit.core.reading.Drying;
+import looseknit.core.reading.Figures;
+
+/**
+ * Everything about the candidates of a question that does not depend on the recipe, laid out so that any recipe of them is read in less
+ * than a microsecond. Mixes are opened into plain materials. Immutable; a {@link CandidateReader} belongs to one thread.
+ */
+final class CandidateTables {
+
+    /** Room temperature where no place is named [°C]. */
+    private static final double ROOM_C = 20;
+
+    final Question question;
+    final TargetTable aims;
+    final Dosing dosing;
+    final double leastAir;
+    final double decayTempo;
+    /** Plain materials; the last is humus. */
+    final List<Material> plain;
+    /** Places of the plain materials of each candidate; the last row is the fixed base. */
+    final int[][] places;
+    /** Poured litres of each of them in a part of the candidate; the last row is the fixed base as it is. */
+    final double[][] amounts;
+    /** Parts as they are written of the fixed base. */
+    final double fixedParts;
+
+    final double fixedCost;
+    final double[] price;
+    final double[] leastShare;
+    final double[] mostShare;
+    final boolean shared;
+
+    final Ingredients pairs;
+    final Ingredients classes;
+    /** How far, for both packings, grains slip into each other, of bulk volumes by place. */
+    final double[][][] slips;
+    /** What each material carries of a poured litre of each other, by whole materials. */
+    final double[][] carried;
+    /** What a poured litre of each material takes up at virtual packing, by whole materials. */
+    final double[] virtual;
+    /** Tables by packing, and by whether a drainage layer breaks the pull of the mix. */
+    final PotTable[][] tables;
+
+    final Optional<DryTable> dry;
+    final double[] grainMm;
+    final double[] logGrain;
+    final double[] nitrogen;
+    final double[] salts;
+    final double[][] off;
+    final boolean tested;
+    final double litres;
+    final double emptyKg;
+    final boolean weighed;
+
+    CandidateTables(final Question question) {
+        this(question, drying(question));
+    }
+
+    private static Optional<DryTable> drying(final Question question) {
+        return Drying.of(question.brief()).map(DryTable::new);
+    }
+
+    /**
+     * @param drying days to dry of the brief's pot, worked out before
+     */
+    CandidateTables(final Question question, final Optional<DryTable> drying) {
+        this.question = question;
+        final Brief brief = question.brief();
+        this.aims = new TargetTable(question.targets());
+        final double temperatureC = brief.place().map(Place::temperatureC).orElse(ROOM_C);
+        this.dosing = new Dosing(aims, question.doses(), temperatureC);
+        this.leastAir = Figures.leastAir(brief);
+        this.decayTempo = Ageing.tempo(temperatureC);
+        final int n = question.candidates().size();
+        final Map<Material, Integer> found = new LinkedHashMap<>();
+        this.places = new int[n + 1][];
+        this.amounts = new double[n + 1][];
+        for (int j = 0; j < n; j++) {
+            open(j, List.of(new Recipe.Part(question.candidates().get(j).material(), 1)), found);
+        }
+        open(n, question.fixed(), found);
+        this.fixedParts =
+                question.fixed().stream().mapToDouble(Recipe.Part::amount).sum();
+        this.price = question.candidates().stream()
+                .mapToDouble(CandidateTables::price)
+                .toArray();
+        this.leastShare = question.candidates().stream()
+                .mapToDouble(Candidate::leastShare)
+                .toArray();
+        this.mostShare =
+                question.candidates().stream().mapToDouble(Candidate::mostShare).toArray();
+        this.shared = question.candidates().stream().anyMatch(each -> each.must() || each.mostShare() < 1);
+        this.fixedCost = question.fixed().stream()
+                .mapToDouble(part -> part.amount() * price(question, part.material()))
+                .sum();
+        final List<Material> all = new ArrayList<>(found.keySet());
+        all.add(MaterialBook.shipped().material("humus").orElseThrow());
+        this.plain = List.copyOf(all);
+        this.pairs = new Ingredients(plain, Packing.Form.PAIRS);
+        this.classes = new Ingredients(plain, Packing.Form.CLASSES);
+        this.tables = new PotTable[2][];
+        tables[0] = tables(pairs, brief.pot());
+        tables[1] = tables(classes, brief.pot());
+        this.slips = new double[][][] {slips(pairs), slips(classes)};
+        final int count = plain.size();
+        this.carried = new double[count][count];
+        this.virtual = new double[count];
+        for (int i = 0; i < count; i++) {
+            virtual[i] = pairs.settled(i) * pairs.virtualPerBulk(i);
+        }
+        for (int i = 0; i < count; i++) {
+            for (int j = 0; j < count; j++) {
+                carried[i][j] = pairs.carriedShare(i, j) * virtual[j];
+            }
+        }
+        this.dry = aims.wanted(Property.DRY_DAYS) ? drying : Optional.empty();
+        this.grainMm = each(material -> material.grainSize().d50Mm());
+        this.logGrain = Arrays.stream(grainMm).map(Math::log).toArray();
+        this.nitrogen = each(material -> material.chemistry().nutrients().nMgPerL());
+        this.salts = each(material -> material.chemistry().ecDsPerM());
+        this.tested = question.known().beliefs().findings() > 0;
+        this.off = new double[LotTrait.values().length][];
+        for (final LotTrait trait : LotTrait.values()) {
+            off[trait.ordinal()] = each(material -> tested
+                    ? question.known()
+                            .beliefs()
+                            .materialCorrection(trait, material)
+                            .value()
+                    : 0);
+        }
+        this.weighed = brief.pot().isPresent();
+        this.litres = brief.pot().map(Pot::mixLitres).orElse(1.0);
+        this.emptyKg = brief.pot()
+                .map(pot -> pot.emptyKg()
+                        + pot.layer()
+                                .map(layer -> pot.layerLitres()
+                                        * layer.material().physics().bulkDensityGPerL()
+                                        / 1000)
+                                .orElse(0.0))
+                .orElse(0.0);
+    }
+
+    private static double price(final Question question, final Material material) {
+        return question.candidates().stream()
+                .filter(each -> each.material().equals(material))
+                .findFirst()
+                .map(CandidateTables::price)
+                .orElse(0.0);
+    }
+
+    /** Price of a poured litre, 0 if it is not known. */
+    static double price(final Candidate candidate) {
+        return candidate.pricePerLitre().orElse(0);
+    }
+
+    private void open(final int row, final List<Recipe.Part> parts, final Map<Material, Integer> found) {
+        if (parts.isEmpty()) {
+            places[row] = new int[0];
+            amounts[row] = new double[0];
+            return;
+        }
+        final PlainMaterials opened = new Recipe(Recipe.Measure.PARTS, parts, List.of()).opened();
+        places[row] = opened.materials().stream()
+                .mapToInt(material -> {
+                    found.putIfAbsent(material, found.size());
+                    return found.get(material);
+                })
+                .toArray();
+        amounts[row] = opened.amounts();
+    }
+
+    private static PotTable[] tables(final Ingredients ingredients, final Optional<Pot> pot) {
+        final List<Column> columns = pot.map(each -> each.layer().isEmpty()
+                        ? List.of(Column.in(each, 1))
+                        : List.of(Column.in(each, 1e6), Column.in(each, 1e-6)))
+                .orElse(List.of(Column.free(Figures.TEST_COLUMN_CM, 1)));
+        return columns.stream()
+                .map(column -> new PotTable(ingredients, column, Column.Rule.FINE))
+                .toArray(PotTable[]::new);
+    }
+
+    private double[] each(final ToDoubleFunction<Material> property) {
+        return plain.stream().mapToDouble(property).toArray();
+    }
+
+    private static double[][] slips(final Ingredients ingredients) {
+        final int n = ingredients.materials().size();
+        final double[][] slips = new double[n][n];
+        for (int i = 0; i < n; i++) {
+            for (int j = 0; j < n; j++) {
+                slips[i][j] = ingredients.settled(i)
+                        * ingredients.virtualPerBulk(i)
+                        * ingredients.settled(j)
+                        * ingredients.virtualPerBulk(j)
+                        * (1 - 0.5 * (ingredients.carriedShare(i, j) + ingredients.carriedShare(j, i)));
+            }
+        }
+        return slips;
+    }
+
+    int candidates() {
+        return question.candidates().size();
+    }
+
+    /** Places of the candidates that must be in every blend. */
+    int[] musts() {
+        return IntStream.range(0, candidates())
+                .filter(j -> question.candidates().get(j).must())
+                .toArray();
+    }
+
+    CandidateReader reader() {
+        return new CandidateReader(this);
+    }
+}

@@ -1,0 +1,72 @@
+package looseknit.core.find;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import looseknit.core.blend.Recipe;
+import looseknit.core.caution.Caution;
+import looseknit.core.caution.Cautions;
+import looseknit.core.material.Amendment;
+import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
+import looseknit.core.material.Nature;
+import looseknit.core.need.Brief;
+import looseknit.core.reading.Figures;
+import looseknit.core.reading.Knowledge;
+import looseknit.core.reading.WishCheck;
+
+/** What a search leaves out whatever its figures: what must never be done for this plant, and what the grower does not want. */
+public final class Exclusions {
+
+    private Exclusions() {}
+
+    /** Why a material is left out, in a sentence; nothing if it may go in. */
+    public static Optional<String> reason(final Material material, final Brief brief) {
+        final Recipe alone = new Recipe(Recipe.Measure.PARTS, List.of(new Recipe.Part(material, 1)), List.of());
+        final Optional<String> stop = stop(alone, brief);
+        if (stop.isPresent()) {
+            return stop;
+        }
+        if (material.is(Nature.QUARANTINED)) {
+            return Optional.of("It is in quarantine because of gnats.");
+        }
+        return WishCheck.unkept(alone, brief.wishes()).stream()
+                .findFirst()
+                .map(sentence -> sentence.substring(0, sentence.indexOf(',')) + ".");
+    }
+
+    /** Why an amendment is not dosed, in a sentence; nothing if it may be. */
+    public static Optional<String> reason(final Amendment amendment, final Brief brief) {
+        return stop(
+                new Recipe(
+                        Recipe.Measure.PARTS,
+                        List.of(new Recipe.Part(neutral(), 1)),
+                        List.of(new Recipe.Dose(amendment, Math.max(0.1, amendment.usualHighGPerL())))),
+                brief);
+    }
+
+    private static Optional<String> stop(final Recipe recipe, final Brief brief) {
+        final Set<String> anyway =
+                stops(new Recipe(Recipe.Measure.PARTS, List.of(new Recipe.Part(neutral(), 1)), List.of()), brief)
+                        .stream()
+                        .map(Caution::id)
+                        .collect(Collectors.toCollection(HashSet::new));
+        return stops(recipe, brief).stream()
+                .filter(each -> !anyway.contains(each.id()))
+                .findFirst()
+                .map(Caution::why);
+    }
+
+    private static List<Caution> stops(final Recipe recipe, final Brief brief) {
+        return Cautions.shipped().of(recipe, brief, new Figures(recipe, brief, Knowledge.NOTHING).signs()).stream()
+                .filter(each -> each.level() == Caution.Level.STOP)
+                .toList();
+    }
+
+    /** A material to which no caution objects for its own sake. */
+    private static Material neutral() {
+        return MaterialBook.shipped().material("pumice_med").orElseThrow();
+    }
+}

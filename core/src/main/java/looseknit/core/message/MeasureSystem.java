@@ -1,0 +1,7 @@
+package looseknit.core.message;
+
+/** In which units a person reads. */
+public enum MeasureSystem {
+    METRIC,
+    US
+}

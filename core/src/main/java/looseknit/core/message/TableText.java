@@ -1,0 +1,16 @@
+package looseknit.core.message;
+
+/**
+ * A sentence that stands in a table of the core. Figures in braces, like <code>{10 cm}</code>, are put into the reader's units.
+ *
+ * @param text the sentence
+ */
+public record TableText(String text) {
+
+    /** No text. */
+    public static final TableText NONE = new TableText("");
+
+    public boolean isEmpty() {
+        return text.isEmpty();
+    }
+}

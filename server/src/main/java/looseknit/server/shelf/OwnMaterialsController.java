@@ -1,0 +1,112 @@
+package looseknit.server.shelf;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import looseknit.core.material.Material;
+import looseknit.core.material.SoilTexture;
+import looseknit.core.reading.MaterialSheet;
+import looseknit.server.frame.Books;
+import looseknit.server.material.ConstituentBody;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Own materials over HTTP. */
+@RestController
+@RequestMapping("/api/own-materials")
+class OwnMaterialsController {
+
+    private final OwnMaterials own;
+    private final Books books;
+
+    OwnMaterialsController(final OwnMaterials own, final Books books) {
+        this.own = own;
+        this.books = books;
+    }
+
+    /** An own material as it is stored. */
+    record OwnMaterialBody(String id, long revision, OwnMaterialFacts facts) {}
+
+    /** An own material to store or to look at; the id is made by the caller and begins with own_. */
+    record NewOwnBody(@NotNull String id, @NotNull @Valid OwnMaterialFacts facts) {}
+
+    /** A changed own material. */
+    record ChangedOwnBody(long revision, @NotNull @Valid OwnMaterialFacts facts) {}
+
+    /** What a jar has shown, in per cent. */
+    record TextureBody(String words, double sandPercent, double siltPercent, double clayPercent, boolean heavy) {}
+
+    /** A figure with its spread. */
+    record FigureBody(String name, String unit, double value, double sd, int decimals) {}
+
+    /** What the facts come to. */
+    record PreviewBody(
+            String grade,
+            String does,
+            List<FigureBody> figures,
+            List<ConstituentBody> constituents,
+            @Nullable TextureBody texture) {}
+
+    @GetMapping
+    List<OwnMaterialBody> all() {
+        return own.all().stream().map(OwnMaterialsController::body).toList();
+    }
+
+    @PostMapping
+    void add(@RequestBody @Valid final NewOwnBody body) {
+        own.add(body.id(), body.facts());
+    }
+
+    @PutMapping("/{id}")
+    void change(@PathVariable final String id, @RequestBody @Valid final ChangedOwnBody body) {
+        own.change(id, body.revision(), body.facts());
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable final String id) {
+        own.remove(id);
+    }
+
+    @PostMapping("/{id}/restore")
+    void restore(@PathVariable final String id) {
+        own.restore(id);
+    }
+
+    /** What the facts come to, without storing anything. */
+    @PostMapping("/preview")
+    PreviewBody preview(@RequestBody @Valid final NewOwnBody body) {
+        final Material material = own.preview(body.id(), body.facts());
+        return new PreviewBody(
+                material.grade(),
+                material.advice().does(),
+                MaterialSheet.of(material).stream()
+                        .map(line -> new FigureBody(line.name(), line.unit(), line.value(), line.sd(), line.decimals()))
+                        .toList(),
+                ConstituentBody.of(material, books.materials()),
+                body.facts().soil() == null ? null : texture(body.facts().soil()));
+    }
+
+    private static TextureBody texture(final OwnMaterialFacts.SoilBody soil) {
+        final SoilTexture texture = OwnMaterialBuilder.jar(soil).texture();
+        return new TextureBody(
+                texture.textureClass().words(),
+                100 * texture.sand(),
+                100 * texture.silt(),
+                100 * texture.clay(),
+                texture.heavy());
+    }
+
+    static OwnMaterialBody body(final StoredOwnMaterial stored) {
+        return new OwnMaterialBody(stored.id(), stored.revision(), stored.facts());
+    }
+}
