@@ -1,5 +1,8 @@
 package looseknit.bench;
 
+import looseknit.core.bench.Evaluation;
+import looseknit.core.bench.Evaluator;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -23,8 +26,6 @@ import looseknit.core.pot.Column;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotTable;
 import looseknit.core.pot.PotWall;
-import looseknit.core.reading.Evaluation;
-import looseknit.core.reading.Evaluator;
 import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.MonteCarlo;
 import org.openjdk.jmh.annotations.Benchmark;

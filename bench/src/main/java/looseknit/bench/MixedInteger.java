@@ -76,8 +76,8 @@ final class MixedInteger {
             final Variable[] amounts,
             final List<Candidate> candidates,
             final int parts) {
-        final @Nullable ToDoubleFunction<Material> value = value(target.quality(), column);
-        final ToDoubleFunction<Material> weight = target.quality() == Property.PH
+        final @Nullable ToDoubleFunction<Material> value = value(target.property(), column);
+        final ToDoubleFunction<Material> weight = target.property() == Property.PH
                 ? material -> material.chemistry().bufferMeqPerLPerPh() / 20
                 : material -> 1;
         if (value == null) {
@@ -90,8 +90,8 @@ final class MixedInteger {
             }
             final boolean low = end == target.band().low();
             final Variable miss =
-                    model.newVariable("miss" + target.quality() + low).lower(0).weight(cost);
-            final Expression band = model.newExpression("band" + target.quality() + low);
+                    model.newVariable("miss" + target.property() + low).lower(0).weight(cost);
+            final Expression band = model.newExpression("band" + target.property() + low);
             for (int i = 0; i < amounts.length; i++) {
                 final Material material = candidates.get(i).material();
                 final double over = weight.applyAsDouble(material) * (value.applyAsDouble(material) - end);

@@ -3,10 +3,13 @@ package looseknit.core.assay;
 import static looseknit.core.measure.Require.within;
 
 import java.util.List;
-import java.util.Locale;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Named;
+import looseknit.core.message.Quantity;
 import looseknit.core.pot.Column;
 
 /**
@@ -38,19 +41,17 @@ public sealed interface Assay {
             implements Assay {
 
         public Drainage {
-            within("test.containerL", containerL, 0.05, 50, "L");
-            within("test.heightCm", heightCm, 3, 60, "cm");
-            within("test.moistureL", moistureL, 0, containerL, "L");
-            within("test.waterInL", waterInL, 0, containerL, "L, no more than the container holds");
-            within("test.drainedL", drainedL, 0, waterInL + moistureL, "L, no more than went in");
+            within("test.containerL", containerL, 0.05, 50, Limit.L);
+            within("test.heightCm", heightCm, 3, 60, Limit.CM);
+            within("test.moistureL", moistureL, 0, containerL, Limit.L);
+            within("test.waterInL", waterInL, 0, containerL, Limit.L_THE_CONTAINER_HOLDS);
+            within("test.drainedL", drainedL, 0, waterInL + moistureL, Limit.L_THAT_WENT_IN);
             if ((waterInL + moistureL) / containerL > MOST_PORES) {
                 throw new OutOfRangeException(
                         "test.waterInL",
-                        waterInL,
-                        String.format(
-                                Locale.ROOT,
-                                "at most %.2f L: a mix is never all pores; was water standing over it?",
-                                MOST_PORES * containerL - moistureL));
+                        Quantity.trimmed(Dimension.VOLUME, waterInL, 3).bare(),
+                        AssaySentence.WATER_IN_AT_MOST.with(
+                                Quantity.of(Dimension.VOLUME, MOST_PORES * containerL - moistureL, 2)));
             }
         }
 
@@ -86,15 +87,10 @@ public sealed interface Assay {
         private static final double RELATIVE_SD = 0.03;
 
         public Weighing {
-            within("test.containerL", containerL, 0.05, 50, "L");
-            within("test.heightCm", heightCm, 3, 60, "cm");
-            within("test.dryG", dryG, containerL * 5, containerL * 2600, "g, for a mix in this container");
-            within(
-                    "test.wetG",
-                    wetG,
-                    dryG,
-                    dryG + containerL * 1000 * MOST_PORES,
-                    "g, for this dry mass and container");
+            within("test.containerL", containerL, 0.05, 50, Limit.L);
+            within("test.heightCm", heightCm, 3, 60, Limit.CM);
+            within("test.dryG", dryG, containerL * 5, containerL * 2600, Limit.G_IN_THIS_CONTAINER);
+            within("test.wetG", wetG, dryG, dryG + containerL * 1000 * MOST_PORES, Limit.G_FOR_THIS_DRY_MASS);
         }
 
         @Override
@@ -122,22 +118,15 @@ public sealed interface Assay {
         private static final double MOIST = 2.0 / 3;
 
         /** What a squeezed handful does, with the water content for which it stands [vol/vol]; common practice, no source. */
-        public enum Shows {
-            RUNS_FREELY("water runs", 0.65),
-            FEW_DROPS("a few drops", 0.575),
-            HOLDS_SHAPE("holds its shape, no drops", 0.425),
-            CRUMBLES("crumbles", 0.30);
-
-            private final String words;
+        public enum Shows implements Named {
+            RUNS_FREELY(0.65),
+            FEW_DROPS(0.575),
+            HOLDS_SHAPE(0.425),
+            CRUMBLES(0.30);
             private final double water;
 
-            Shows(final String words, final double water) {
-                this.words = words;
+            Shows(final double water) {
                 this.water = water;
-            }
-
-            public String words() {
-                return words;
             }
         }
 
@@ -159,8 +148,8 @@ public sealed interface Assay {
         private static final double LOG_SD = 1.1;
 
         public Ponding {
-            within("test.depthCm", depthCm, 0.5, 10, "cm");
-            within("test.seconds", seconds, 0.1, 7200, "s");
+            within("test.depthCm", depthCm, 0.5, 10, Limit.CM);
+            within("test.seconds", seconds, 0.1, 7200, Limit.SECONDS);
         }
 
         @Override
@@ -181,34 +170,27 @@ public sealed interface Assay {
     record Ph(double reading, Method method, double weeks) implements Assay {
 
         /** How pH is taken. */
-        public enum Method {
+        public enum Method implements Named {
             /** One part mix in one and a half to two parts distilled water. */
-            SLURRY("slurry in distilled water", 0, 0.2),
+            SLURRY(0, 0.2),
             /** The same in 0.01 M calcium chloride, which reads about half a unit lower. */
-            CALCIUM_CHLORIDE("slurry in calcium chloride", 0.5, 0.2),
+            CALCIUM_CHLORIDE(0.5, 0.2),
             /** A probe in the moist mix. */
-            PROBE("probe in the moist mix", 0, 0.4),
+            PROBE(0, 0.4),
             /** What runs out when water is poured through. */
-            POUR_THROUGH("water poured through", 0, 0.3);
-
-            private final String words;
+            POUR_THROUGH(0, 0.3);
             private final double add;
             private final double sd;
 
-            Method(final String words, final double add, final double sd) {
-                this.words = words;
+            Method(final double add, final double sd) {
                 this.add = add;
                 this.sd = sd;
-            }
-
-            public String words() {
-                return words;
             }
         }
 
         public Ph {
-            within("test.reading", reading, 2, 11, "pH");
-            within("test.weeks", weeks, 0, 520, "weeks");
+            within("test.reading", reading, 2, 11, Limit.PH);
+            within("test.weeks", weeks, 0, 520, Limit.WEEKS);
         }
 
         @Override

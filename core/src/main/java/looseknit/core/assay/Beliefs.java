@@ -10,6 +10,8 @@ import looseknit.core.assay.Weights.Unknown;
 import looseknit.core.blend.Mix;
 import looseknit.core.material.Material;
 import looseknit.core.measure.Estimate;
+import looseknit.core.message.Message;
+import looseknit.core.message.TableText;
 
 /**
  * What is believed about lots and about the model's error for each blend, after all tests so far: a joint normal distribution, begun
@@ -27,7 +29,7 @@ public final class Beliefs {
     public static final String NO_BLEND = "";
 
     /** Name of the model's own error among the causes. */
-    public static final String MODEL = "the model itself";
+    public static final Message MODEL = AssaySentence.MODEL.with();
 
     private final List<Unknown> unknowns;
     private final Map<Unknown, Integer> places;
@@ -50,10 +52,10 @@ public final class Beliefs {
     /**
      * A part of the variance of a reading.
      *
-     * @param name material or other cause, for people
+     * @param name material or other cause
      * @param variance its part, in the square of the reading's unit; may be below 0 where tests have tied two causes together
      */
-    public record Share(String name, double variance) {}
+    public record Share(Message name, double variance) {}
 
     /**
      * What is believed after a further finding.
@@ -159,12 +161,12 @@ public final class Beliefs {
         return result;
     }
 
-    private static String name(final Mix mix, final String id) {
+    private static Message name(final Mix mix, final String id) {
         return mix.materials().stream()
                 .filter(material -> material.id().equals(id))
-                .map(Material::name)
                 .findFirst()
-                .orElse(id);
+                .map(AssaySentence.MATERIAL::with)
+                .orElseGet(() -> TableText.said(id));
     }
 
     private Beliefs covering(final Weights weights) {

@@ -32,11 +32,11 @@ public final class PhSpread {
             final double weight = mix.litresPerLitre(i) * material.chemistry().bufferMeqPerLPerPh() / all;
             final double pull =
                     weight * (material.chemistry().ph() - ph) * material.doubt().bufferRelativeSd();
-            shares.add(new Beliefs.Share("buffering of " + material.name(), pull * pull));
+            shares.add(new Beliefs.Share(AssaySentence.BUFFERING_OF.with(material), pull * pull));
         }
         if (moved != 0) {
             final double sd = FINENESS_RELATIVE_SD * moved;
-            shares.add(new Beliefs.Share("how much of the lime reacts", sd * sd));
+            shares.add(new Beliefs.Share(AssaySentence.LIME_THAT_REACTS.with(), sd * sd));
         }
         return shares;
     }

@@ -1,6 +1,7 @@
 package looseknit.core.assay;
 
 import looseknit.core.blend.Mix;
+import looseknit.core.message.Named;
 
 /**
  * How fast water sinks through a wet mix, from the pores that are empty at 10 cm of suction: K = 15 a³ cm/s. The constant is by
@@ -15,21 +16,11 @@ public record Seepage(double conductivityCmPerS) {
     private static final double CONSTANT = 15;
 
     /** How fast water sinks in; common practice, no source. */
-    public enum Speed {
-        FAST("at once"),
-        GOOD("within seconds"),
-        SLOW("within a minute"),
-        POOR("over minutes");
-
-        private final String words;
-
-        Speed(final String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Speed implements Named {
+        FAST,
+        GOOD,
+        SLOW,
+        POOR
     }
 
     public static Seepage of(final Mix mix) {

@@ -5,6 +5,8 @@ import static looseknit.core.measure.Require.within;
 import java.util.List;
 import java.util.Map;
 import looseknit.core.blend.Recipe;
+import looseknit.core.blend.RecipeSentence;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 
 /**
@@ -32,10 +34,10 @@ public record BatchOrder(
         fills = List.copyOf(fills);
         packs = Map.copyOf(packs);
         if (fills.isEmpty()) {
-            throw new OutOfRangeException("fills", "empty", "at least one kind of pot to fill");
+            throw new OutOfRangeException("fills", RecipeSentence.EMPTY.with(), BatchSentence.NO_POTS.with());
         }
-        within("reserve", reserve, 0, 1, "(share)");
-        within("scoopLitres", scoopLitres, 0.005, 100, "L");
-        within("tubLitres", tubLitres, 0.5, 2000, "L");
+        within("reserve", reserve, 0, 1, Limit.SHARE);
+        within("scoopLitres", scoopLitres, 0.005, 100, Limit.L);
+        within("tubLitres", tubLitres, 0.5, 2000, Limit.L);
     }
 }

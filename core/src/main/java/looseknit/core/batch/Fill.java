@@ -2,10 +2,12 @@ package looseknit.core.batch;
 
 import static looseknit.core.measure.Require.within;
 
-import java.util.Locale;
 import looseknit.core.blend.Ingredients;
 import looseknit.core.blend.Recipe;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Quantity;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
 import looseknit.core.pot.PotShape;
@@ -27,7 +29,7 @@ public record Fill(int count, Pot pot, double rootBallLitres) {
      * @param looseLitres loose volumes that went in, added up [L], 0.01 to 800
      */
     public static Fill heap(final Recipe recipe, final double looseLitres) {
-        within("looseLitres", looseLitres, 0.01, 800, "L");
+        within("looseLitres", looseLitres, 0.01, 800, Limit.L);
         final double settled = looseLitres * Ingredients.of(recipe).mix(recipe).yield();
         final Pot ordinary = Pot.ordinary(20, PotWall.PLASTIC);
         final double toRim = settled * ordinary.litresToRim() / ordinary.mixLitres();
@@ -35,13 +37,13 @@ public record Fill(int count, Pot pot, double rootBallLitres) {
     }
 
     public Fill {
-        within("count", count, 1, 10_000, "pots");
-        within("rootBallLitres", rootBallLitres, 0, 1000, "L");
+        within("count", count, 1, 10_000, Limit.POTS);
+        within("rootBallLitres", rootBallLitres, 0, 1000, Limit.L);
         if (rootBallLitres >= pot.mixLitres()) {
             throw new OutOfRangeException(
                     "rootBallLitres",
-                    rootBallLitres,
-                    String.format(Locale.ROOT, "less than the %.2f L of mix that the pot holds", pot.mixLitres()));
+                    Quantity.trimmed(Dimension.VOLUME, rootBallLitres, 3).bare(),
+                    BatchSentence.LESS_THAN_THE_POT_HOLDS.with(Quantity.of(Dimension.VOLUME, pot.mixLitres(), 2)));
         }
     }
 

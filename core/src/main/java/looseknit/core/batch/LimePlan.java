@@ -4,7 +4,6 @@ import static looseknit.core.measure.Require.within;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import looseknit.core.assay.Beliefs;
@@ -15,7 +14,11 @@ import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
 import looseknit.core.measure.Estimate;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
@@ -56,10 +59,8 @@ public record LimePlan(
     }
 
     /** What to do about a high chance of too much; empty if there is none, or nothing to give. */
-    public Optional<String> advice() {
-        return risky() && gPerL >= LEAST_G_PER_L
-                ? Optional.of("Give half of it, wait four weeks, test, then give the rest.")
-                : Optional.empty();
+    public Optional<Message> advice() {
+        return risky() && gPerL >= LEAST_G_PER_L ? Optional.of(BatchSentence.SPLIT_THE_DOSE.with()) : Optional.empty();
     }
 
     /**
@@ -72,10 +73,10 @@ public record LimePlan(
      */
     public record Goal(double targetPh, double weeks, double highestPh, double litres) {
         public Goal {
-            within("goal.targetPh", targetPh, 3, 9, "pH");
-            within("goal.weeks", weeks, 0.1, 104, "weeks");
-            within("goal.highestPh", highestPh, targetPh, 14, "pH, not under the target");
-            within("goal.litres", litres, 0.01, 10_000, "L");
+            within("goal.targetPh", targetPh, 3, 9, Limit.PH);
+            within("goal.weeks", weeks, 0.1, 104, Limit.WEEKS);
+            within("goal.highestPh", highestPh, targetPh, 14, Limit.PH_NOT_UNDER_THE_TARGET);
+            within("goal.litres", litres, 0.01, 10_000, Limit.L);
         }
     }
 
@@ -121,14 +122,12 @@ public record LimePlan(
         if (goal.targetPh() < Math.min(without, most) || goal.targetPh() > Math.max(without, most)) {
             throw new OutOfRangeException(
                     "goal.targetPh",
-                    goal.targetPh(),
-                    String.format(
-                            Locale.ROOT,
-                            "%.1f to %.1f, which is as far as %s can bring this mix in %.0f weeks",
-                            Math.min(without, most),
-                            Math.max(without, most),
-                            amendment.name().toLowerCase(Locale.ROOT),
-                            goal.weeks()));
+                    ph(goal.targetPh()),
+                    BatchSentence.AS_FAR_AS_IT_GOES.with(
+                            ph(Math.min(without, most)),
+                            ph(Math.max(without, most)),
+                            amendment,
+                            Quantity.of(Dimension.WEEKS, goal.weeks(), 0)));
         }
         final double gPerL =
                 new BrentSolver(1e-9).solve(200, dose -> atDate.applyAsDouble(dose) - goal.targetPh(), 0, MOST_G_PER_L);
@@ -157,5 +156,9 @@ public record LimePlan(
         final List<Recipe.Dose> all = new ArrayList<>(doses);
         all.add(new Recipe.Dose(amendment, Math.max(0, gPerL)));
         return all;
+    }
+
+    private static Quantity ph(final double ph) {
+        return Quantity.of(Dimension.PH, ph, 1).bare();
     }
 }

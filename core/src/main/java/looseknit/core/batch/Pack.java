@@ -3,6 +3,7 @@ package looseknit.core.batch;
 import static looseknit.core.measure.Require.within;
 
 import java.util.OptionalDouble;
+import looseknit.core.measure.Limit;
 
 /**
  * The pack in which somebody buys a material.
@@ -13,7 +14,7 @@ import java.util.OptionalDouble;
 public record Pack(double litres, OptionalDouble price) {
 
     public Pack {
-        within("pack.litres", litres, 0.01, 10_000, "L");
-        price.ifPresent(each -> within("pack.price", each, 0, 1e6, "in your currency"));
+        within("pack.litres", litres, 0.01, 10_000, Limit.L);
+        price.ifPresent(each -> within("pack.price", each, 0, 1e6, Limit.CURRENCY));
     }
 }

@@ -4,6 +4,7 @@ import static looseknit.core.measure.Require.within;
 
 import java.util.List;
 import looseknit.core.material.Amendment;
+import looseknit.core.measure.Limit;
 
 /**
  * pH of a mix over the weeks, by linear buffering that stiffens away from pH 5.6: what lime, sulfur, water and feed set free or take up
@@ -68,10 +69,10 @@ public record Acidity(
         public static final double USUAL_LEACHING = 0.2;
 
         public Drift {
-            within("drift.alkalinityMeqPerL", alkalinityMeqPerL, 0, 15, "meq/L");
-            within("drift.litresPerLWeek", litresPerLWeek, 0, 10, "L of water per L of mix and week");
-            within("drift.leaching", leaching, 0, 0.9, "(share)");
-            within("drift.feedAcidMeqPerLWeek", feedAcidMeqPerLWeek, -5, 5, "meq/L and week");
+            within("drift.alkalinityMeqPerL", alkalinityMeqPerL, 0, 15, Limit.MEQ_PER_L);
+            within("drift.litresPerLWeek", litresPerLWeek, 0, 10, Limit.WATER_PER_MIX_AND_WEEK);
+            within("drift.leaching", leaching, 0, 0.9, Limit.SHARE);
+            within("drift.feedAcidMeqPerLWeek", feedAcidMeqPerLWeek, -5, 5, Limit.MEQ_PER_L_AND_WEEK);
         }
 
         double alkaliMeqPerLWeek() {
@@ -80,9 +81,9 @@ public record Acidity(
     }
 
     public Acidity {
-        within("plainPh", plainPh, 0, 14, "pH");
-        within("buffer", bufferMeqPerLPerPh, 1e-3, 1e4, "meq/L per pH");
-        within("temperature", temperatureC, -20, 60, "°C");
+        within("plainPh", plainPh, 0, 14, Limit.PH);
+        within("buffer", bufferMeqPerLPerPh, 1e-3, 1e4, Limit.MEQ_PER_L_PER_PH);
+        within("temperature", temperatureC, -20, 60, Limit.CELSIUS);
         doses = List.copyOf(doses);
     }
 
@@ -107,10 +108,18 @@ public record Acidity(
      * @param weeks weeks since mixing, moist, 0 to 5000
      */
     public double ph(final double weeks) {
-        within("weeks", weeks, 0, MOST_WEEKS, "weeks");
-        final double carbonates = lime(weeks) + weeks * drift.alkaliMeqPerLWeek();
-        return moved(
-                plainPh, bufferMeqPerLPerPh, carbonates, others(weeks) - weeks * drift.feedAcidMeqPerLWeek(), most());
+        within("weeks", weeks, 0, MOST_WEEKS, Limit.WEEKS);
+        return moved(plainPh, bufferMeqPerLPerPh, carbonateMeqPerL(weeks), otherMeqPerL(weeks), most());
+    }
+
+    /** Base that carbonates, and alkaline water, have set free after some weeks [meq/L]. */
+    public double carbonateMeqPerL(final double weeks) {
+        return lime(weeks) + weeks * drift.alkaliMeqPerLWeek();
+    }
+
+    /** Base that everything else has set free after some weeks [meq/L]; negative for acid. */
+    public double otherMeqPerL(final double weeks) {
+        return others(weeks) - weeks * drift.feedAcidMeqPerLWeek();
     }
 
     /** pH once all doses have reacted, without drift. */

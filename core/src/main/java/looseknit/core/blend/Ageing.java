@@ -9,6 +9,7 @@ import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
+import looseknit.core.measure.Limit;
 
 /**
  * What becomes of a mix over the years: organic pieces shrink, and part of what they lose turns into fine humus that closes
@@ -51,8 +52,8 @@ public final class Ageing {
      * @param tempo how many times as fast as expected everything decays, 0.05 to 20
      */
     public Ageing(final Ingredients withHumus, final Recipe recipe, final double temperatureC, final double tempo) {
-        within("tempo", tempo, 0.05, 20, "(times)");
-        within("temperature", temperatureC, -20, 60, "°C");
+        within("tempo", tempo, 0.05, 20, Limit.TIMES);
+        within("temperature", temperatureC, -20, 60, Limit.CELSIUS);
         this.withHumus = withHumus;
         this.loose = recipe.opened().amounts();
         this.tempo = tempo * tempo(temperatureC);
@@ -62,13 +63,13 @@ public final class Ageing {
     /** The materials of a recipe, and the humus into which they turn. */
     public static Ingredients withHumus(final Recipe recipe) {
         final List<Material> all = new ArrayList<>(recipe.opened().materials());
-        all.add(MaterialBook.shipped().material("humus").orElseThrow());
+        all.add(MaterialBook.humus());
         return Ingredients.of(all, Ingredients.suited(recipe));
     }
 
     /** The mix after some years in the pot [years, 0 or more]. */
     public Mix after(final double years) {
-        within("years", years, 0, 1000, "years");
+        within("years", years, 0, 1000, Limit.YEARS);
         return withHumus.mix(looseAfter(years));
     }
 
@@ -112,7 +113,7 @@ public final class Ageing {
 
     /** The mix after some years, with how far it has sunk. */
     public Aged aged(final double years) {
-        within("years", years, 0, 1000, "years");
+        within("years", years, 0, 1000, Limit.YEARS);
         final double[] left = looseAfter(years);
         final Mix mix = withHumus.mix(left);
         return new Aged(mix, Math.min(1, Arrays.stream(left).sum() * mix.yield() / freshVolume));
@@ -123,11 +124,11 @@ public final class Ageing {
      *
      * @param years years, rising
      */
-    public List<Double> runningLeast(final ToDoubleFunction<Aged> property, final List<Double> years) {
+    public static List<Double> runningLeast(final DoubleUnaryOperator property, final List<Double> years) {
         final List<Double> result = new ArrayList<>();
         double least = Double.POSITIVE_INFINITY;
         for (final double each : years) {
-            least = Math.min(least, property.applyAsDouble(aged(each)));
+            least = Math.min(least, property.applyAsDouble(each));
             result.add(least);
         }
         return result;

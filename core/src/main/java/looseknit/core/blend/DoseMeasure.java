@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 import looseknit.core.material.Amendment;
 import looseknit.core.measure.VolumeUnit;
+import looseknit.core.message.Message;
 
 /** A dose in the measures of a kitchen: spoons for a pot, or a dusting. */
 public record DoseMeasure(Amendment amendment) {
@@ -36,22 +37,26 @@ public record DoseMeasure(Amendment amendment) {
      * The dose in words, such as "about 1½ level tsp for this pot, a dusting".
      *
      * @param gPerL dose [g per litre of mix], 0 to 100
-     * @param potLitres mix in the pot [L]; without a pot the spoons are for a litre
+     * @param potLitres mix in the pot [L]; without a pot the spoons are for a litre or a quart
+     * @param quarts whether they are for a quart
      */
-    public String words(final double gPerL, final OptionalDouble potLitres) {
-        final double grams = gPerL * potLitres.orElse(1);
-        final String dusting = gPerL >= DUSTING_FROM && gPerL <= DUSTING_TO ? ", a dusting" : "";
-        return spoons(teaspoons(grams)) + (potLitres.isPresent() ? " for this pot" : " to a litre") + dusting;
+    public Message words(final double gPerL, final OptionalDouble potLitres, final boolean quarts) {
+        final double grams = gPerL * potLitres.orElse(quarts ? VolumeUnit.US_QUART.litres() : 1);
+        final RecipeSentence forWhat = potLitres.isPresent()
+                ? RecipeSentence.SPOONS_FOR_POT
+                : quarts ? RecipeSentence.SPOONS_TO_A_QUART : RecipeSentence.SPOONS_TO_A_LITRE;
+        final Message spoons = forWhat.with(spoons(teaspoons(grams)));
+        return gPerL >= DUSTING_FROM && gPerL <= DUSTING_TO ? RecipeSentence.A_DUSTING.with(spoons) : spoons;
     }
 
-    private static String spoons(final double teaspoons) {
+    private static Message spoons(final double teaspoons) {
         if (teaspoons < 0.5 / QUARTERS) {
-            return "less than ⅛ tsp";
+            return RecipeSentence.LESS_THAN_AN_EIGHTH.with();
         }
         if (teaspoons >= 2 * TSP_IN_TBSP) {
-            return "about %s level tbsp".formatted(quarters(teaspoons / TSP_IN_TBSP));
+            return RecipeSentence.TABLESPOONS.with(quarters(teaspoons / TSP_IN_TBSP));
         }
-        return "about %s level tsp".formatted(quarters(teaspoons));
+        return RecipeSentence.TEASPOONS.with(quarters(teaspoons));
     }
 
     private static String quarters(final double value) {

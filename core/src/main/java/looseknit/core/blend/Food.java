@@ -5,6 +5,8 @@ import static looseknit.core.measure.Require.within;
 import java.util.List;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Nutrients;
+import looseknit.core.measure.Limit;
+import looseknit.core.message.Named;
 
 /**
  * Food in a mix: what the materials bring at once plus what the doses set free over time. Additive, typical charges; not
@@ -27,23 +29,16 @@ public final class Food {
      * What is usual from granules for half a year, as nitrogen in all; typical classes of 1.5 to 2, 3 to 4 and 5 to 6 g/L of a feed with
      * 15 %, from memory.
      */
-    public enum Appetite {
-        TENDER("tender roots and seedlings", 225, 300),
-        ORDINARY("most plants", 450, 600),
-        HUNGRY("hungry plants", 750, 900);
-
-        private final String words;
+    public enum Appetite implements Named {
+        TENDER(225, 300),
+        ORDINARY(450, 600),
+        HUNGRY(750, 900);
         private final double lowNMgPerL;
         private final double highNMgPerL;
 
-        Appetite(final String words, final double lowNMgPerL, final double highNMgPerL) {
-            this.words = words;
+        Appetite(final double lowNMgPerL, final double highNMgPerL) {
             this.lowNMgPerL = lowNMgPerL;
             this.highNMgPerL = highNMgPerL;
-        }
-
-        public String words() {
-            return words;
         }
 
         /** Lower end [mg/L]. */
@@ -76,7 +71,7 @@ public final class Food {
      */
     public static Nutrients released(
             final Mix mix, final List<Recipe.Dose> doses, final double weeks, final double temperatureC) {
-        within("weeks", weeks, 0, 5000, "weeks");
+        within("weeks", weeks, 0, 5000, Limit.WEEKS);
         Nutrients sum = mix.nutrients();
         for (final Recipe.Dose dose : doses) {
             sum = sum.plus(
@@ -111,6 +106,11 @@ public final class Food {
     public static double firstMonthNMgPerL(final Mix mix, final List<Recipe.Dose> doses, final double temperatureC) {
         return mix.sum(material -> material.chemistry().nutrients().nMgPerL())
                 + dosedNMgPerL(doses, FIRST_MONTH_WEEKS, temperatureC);
+    }
+
+    /** Nitrogen that doses set free in the first month [mg/L]. */
+    public static double dosedNMgPerL(final List<Recipe.Dose> doses, final double temperatureC) {
+        return dosedNMgPerL(doses, FIRST_MONTH_WEEKS, temperatureC);
     }
 
     private static double dosedNMgPerL(final List<Recipe.Dose> doses, final double weeks, final double temperatureC) {
@@ -149,8 +149,8 @@ public final class Food {
      */
     public static double doseForN(
             final Mix mix, final List<Recipe.Dose> doses, final Amendment feed, final double goalNMgPerL) {
-        within("goal", goalNMgPerL, 0, 5000, "mg N/L");
-        within("nitrogen of " + feed.name(), feed.contents().nPercent(), 0.1, 50, "% N; choose a feed that holds some");
+        within("goal", goalNMgPerL, 0, 5000, Limit.MG_N_PER_L);
+        within("nitrogen of " + feed.name(), feed.contents().nPercent(), 0.1, 50, Limit.PER_CENT_N);
         final double already = total(mix, doses).nMgPerL();
         return Math.max(0, goalNMgPerL - already) / feed.contents().mgPerG().nMgPerL();
     }

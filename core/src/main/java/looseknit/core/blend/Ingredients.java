@@ -64,7 +64,7 @@ public final class Ingredients {
     }
 
     /** Materials packed by a certain form, worked out anew only if the same were not asked for lately. */
-    static Ingredients of(final List<Material> materials, final Packing.Form form) {
+    public static Ingredients of(final List<Material> materials, final Packing.Form form) {
         if (LATELY.size() > MOST_LATELY) {
             LATELY.clear();
         }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 
 /**
@@ -35,10 +36,9 @@ public record Recipe(Measure measure, List<Part> parts, List<Dose> doses) {
      */
     public record Part(Material material, double amount) {
         public Part {
-            within("amount of " + material.name(), amount, 0, 10_000, "parts or per cent");
+            within("amount of " + material.name(), amount, 0, 10_000, Limit.PARTS_OR_PER_CENT);
             if (!material.forRecipes()) {
-                throw new OutOfRangeException(
-                        "material", material.name(), "a material that can be scooped; this one arises in the pot");
+                throw new OutOfRangeException("material", material, RecipeSentence.NOT_FOR_RECIPES.with());
             }
         }
     }
@@ -50,7 +50,7 @@ public record Recipe(Measure measure, List<Part> parts, List<Dose> doses) {
      */
     public record Dose(Amendment amendment, double gPerL) {
         public Dose {
-            within("dose of " + amendment.name(), gPerL, 0, 100, "g/L");
+            within("dose of " + amendment.name(), gPerL, 0, 100, Limit.G_PER_L);
         }
     }
 
@@ -58,12 +58,12 @@ public record Recipe(Measure measure, List<Part> parts, List<Dose> doses) {
         parts = List.copyOf(parts);
         doses = List.copyOf(doses);
         if (parts.isEmpty()) {
-            throw new OutOfRangeException("parts", "empty", "at least one material");
+            throw new OutOfRangeException("parts", RecipeSentence.EMPTY.with(), RecipeSentence.AT_LEAST_ONE.with());
         }
-        within("number of materials", parts.size(), 1, MOST_PARTS, "");
+        within("number of materials", parts.size(), 1, MOST_PARTS, Limit.NUMBER);
         if (parts.stream().mapToDouble(Part::amount).sum() <= 0) {
             throw new OutOfRangeException(
-                    "parts", "without any amount above 0", "at least one material with an amount above 0");
+                    "parts", RecipeSentence.NOTHING_ABOVE_0.with(), RecipeSentence.ONE_ABOVE_0.with());
         }
     }
 

@@ -3,10 +3,12 @@ package looseknit.core.blend;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
 
 /** How one recipe differs from another, in words, and whether two are the same mix. */
 public final class RecipeChanges {
@@ -19,22 +21,22 @@ public final class RecipeChanges {
     private RecipeChanges() {}
 
     /** What was changed from one recipe to the next; empty if they say the same. */
-    public static List<String> between(final Recipe before, final Recipe after) {
+    public static List<Message> between(final Recipe before, final Recipe after) {
         final boolean parts = before.measure() == Recipe.Measure.PARTS && after.measure() == Recipe.Measure.PARTS;
         final Map<Material, Double> old = amounts(before, parts);
         final Map<Material, Double> now = amounts(after, parts);
-        final List<String> said = new ArrayList<>();
+        final List<Message> said = new ArrayList<>();
         now.forEach((material, amount) -> {
             final Double was = old.get(material);
             if (was == null) {
-                said.add("%s added, %s".formatted(name(material), amount(amount, parts)));
-            } else if (!shown(was).equals(shown(amount))) {
-                said.add("%s %s → %s".formatted(name(material), shown(was), amount(amount, parts)));
+                said.add(RecipeSentence.ADDED.with(material, amount(amount, parts)));
+            } else if (Math.rint(10 * was) != Math.rint(10 * amount)) {
+                said.add(RecipeSentence.CHANGED.with(material, shown(was), amount(amount, parts)));
             }
         });
         old.keySet().stream()
                 .filter(material -> !now.containsKey(material))
-                .forEach(material -> said.add("%s left out".formatted(name(material))));
+                .forEach(material -> said.add(RecipeSentence.LEFT_OUT.with(material)));
         doses(before, after, said);
         return List.copyOf(said);
     }
@@ -51,22 +53,20 @@ public final class RecipeChanges {
                         .allMatch(entry -> Math.abs(entry.getValue() - other.get(entry.getKey())) <= within);
     }
 
-    private static void doses(final Recipe before, final Recipe after, final List<String> said) {
+    private static void doses(final Recipe before, final Recipe after, final List<Message> said) {
         final Map<Amendment, Double> old = doses(before);
         final Map<Amendment, Double> now = doses(after);
         now.forEach((amendment, dose) -> {
             final Double was = old.get(amendment);
-            final String name = amendment.name().toLowerCase(Locale.ROOT);
             if (was == null) {
-                said.add("%s added, %s g/L".formatted(name, fine(dose)));
-            } else if (!fine(was).equals(fine(dose))) {
-                said.add("%s %s → %s g/L".formatted(name, fine(was), fine(dose)));
+                said.add(RecipeSentence.ADDED.with(amendment, fine(dose)));
+            } else if (Math.rint(100 * was) != Math.rint(100 * dose)) {
+                said.add(RecipeSentence.CHANGED.with(amendment, fine(was).bare(), fine(dose)));
             }
         });
         old.keySet().stream()
                 .filter(amendment -> !now.containsKey(amendment))
-                .forEach(amendment ->
-                        said.add("%s left out".formatted(amendment.name().toLowerCase(Locale.ROOT))));
+                .forEach(amendment -> said.add(RecipeSentence.LEFT_OUT.with(amendment)));
     }
 
     /** What is in it above nothing: as parts, or in per cent of the whole as written. */
@@ -88,19 +88,17 @@ public final class RecipeChanges {
         return doses;
     }
 
-    private static String amount(final double amount, final boolean parts) {
-        return shown(amount) + (parts ? (amount == 1 ? " part" : " parts") : " %");
+    private static Message amount(final double amount, final boolean parts) {
+        return parts
+                ? RecipeSentence.PARTS.with(shown(amount), amount == 1 ? 1 : 2)
+                : RecipeSentence.PER_CENT.with(shown(amount));
     }
 
-    private static String shown(final double amount) {
-        return String.format(Locale.ROOT, "%.1f", amount).replaceFirst("\\.0$", "");
+    private static Quantity shown(final double amount) {
+        return Quantity.trimmed(Dimension.NUMBER, amount, 1);
     }
 
-    private static String fine(final double dose) {
-        return String.format(Locale.ROOT, "%.2f", dose).replaceFirst("0$", "").replaceFirst("\\.0$", "");
-    }
-
-    private static String name(final Material material) {
-        return material.name().toLowerCase(Locale.ROOT);
+    private static Quantity fine(final double dose) {
+        return Quantity.trimmed(Dimension.DOSE, dose, 2);
     }
 }

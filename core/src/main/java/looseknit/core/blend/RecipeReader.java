@@ -21,7 +21,12 @@ import looseknit.core.blend.WrittenRecipe.Line;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
+import looseknit.core.message.TableText;
 
 /**
  * Reads a recipe that somebody wrote as text: parts, per cent, cups and spoons mixed, equal parts, ratios, the rest, doses by weight,
@@ -58,7 +63,7 @@ public final class RecipeReader {
             final double scoopLitres,
             final OptionalDouble potLitres) {
         this.book = book;
-        this.scoopLitres = within("scoopLitres", scoopLitres, 0.01, 20, "L");
+        this.scoopLitres = within("scoopLitres", scoopLitres, 0.01, 20, Limit.L);
         this.potLitres = potLitres;
         this.things = new ArrayList<>();
         book.materials().stream()
@@ -80,10 +85,10 @@ public final class RecipeReader {
      */
     public WrittenRecipe read(final String written) {
         final List<WrittenAmount> amounts = new ArrayList<>();
-        final List<String> notes = new ArrayList<>();
+        final List<Message> notes = new ArrayList<>();
         final String clean = text("recipe", written, LONGEST).replaceAll("[ \\t\\u00a0]+", " ");
         final List<String> typed = pieces(clean, amounts, notes);
-        within("number of materials", amounts.size(), 1, Recipe.MOST_PARTS, "");
+        within("number of materials", amounts.size(), 1, Recipe.MOST_PARTS, Limit.NUMBER);
         final List<Guess> guesses = amounts.stream()
                 .map(each -> NameGuess.of(each.name(), things, MOST_CHOICES))
                 .toList();
@@ -103,7 +108,7 @@ public final class RecipeReader {
                 percent ? Recipe.Measure.PERCENT : Recipe.Measure.PARTS, withRest(lines, amounts, percent, sum), notes);
     }
 
-    private List<String> pieces(final String clean, final List<WrittenAmount> amounts, final List<String> notes) {
+    private List<String> pieces(final String clean, final List<WrittenAmount> amounts, final List<Message> notes) {
         final Matcher ratio = RATIO.matcher(clean);
         if (ratio.find()) {
             final List<Double> numbers = Arrays.stream(ratio.group().split(":"))
@@ -118,8 +123,8 @@ public final class RecipeReader {
             if (names.size() != numbers.size()) {
                 throw new OutOfRangeException(
                         "recipe",
-                        "%d numbers for %d names".formatted(numbers.size(), names.size()),
-                        "as many names as numbers, like 2:1:1 bark, perlite, coir");
+                        RecipeSentence.NUMBERS_FOR_NAMES.with(numbers.size(), names.size()),
+                        RecipeSentence.AS_MANY_NAMES.with());
             }
             for (int i = 0; i < names.size(); i++) {
                 amounts.add(WrittenAmount.of(numbers.get(i) + " " + names.get(i)));
@@ -137,7 +142,7 @@ public final class RecipeReader {
                 .toList();
         typed.forEach(each -> amounts.add(WrittenAmount.of(each)));
         if (!amounts.isEmpty() && amounts.stream().noneMatch(WrittenAmount::said)) {
-            notes.add("No amounts are written: taken as equal parts.");
+            notes.add(RecipeSentence.EQUAL_PARTS.with());
         }
         return typed;
     }
@@ -153,29 +158,28 @@ public final class RecipeReader {
             final boolean percent,
             final Scale scale) {
         final List<Choice> choices = choices(guess, false);
-        final String name = choices.isEmpty() ? "" : choices.get(0).name().toLowerCase(Locale.ROOT);
         if (choices.isEmpty()) {
-            return new Line(typed, 0, false, choices, false, false, "No material of that name.");
+            return new Line(typed, 0, false, choices, false, false, RecipeSentence.NO_SUCH_MATERIAL.with());
         }
         final Kind kind = amount.unit().kind();
         final boolean odd = percent && (kind == Kind.VOLUME || kind == Kind.MASS || kind == Kind.HANDFUL);
         final double value = percent || kind == Kind.REST || kind == Kind.DUSTING
                 ? amount.value()
                 : scale.parts(amount, book.material(choices.get(0).id()).orElseThrow());
-        final String says;
+        final String name = choices.get(0).name().toLowerCase(Locale.ROOT);
+        final Message says;
         if (!guess.known()) {
-            says = "No material is called “%s”. Choose one that comes near, or leave it out.".formatted(amount.name());
+            says = RecipeSentence.NOT_CALLED.with(amount.name());
         } else if (odd) {
-            says = "%s among per cents: say the share in per cent."
-                    .formatted(capital(amount.unit().word()));
+            says = RecipeSentence.AMONG_PER_CENTS.with(amount.unit().word());
         } else if (kind == Kind.DUSTING) {
-            says = "A dusting is no share: taken as one part.";
+            says = RecipeSentence.DUSTING_AS_PART.with();
         } else if (!guess.certain()) {
-            says = choices.size() == 1 ? "Taken as %s.".formatted(name) : "Which one? Taken as %s.".formatted(name);
+            says = (choices.size() == 1 ? RecipeSentence.TAKEN_AS : RecipeSentence.WHICH_ONE).with(name);
         } else if (amount.range()) {
-            says = "The middle of the range.";
+            says = RecipeSentence.MIDDLE_OF_RANGE.with();
         } else {
-            says = "";
+            says = TableText.said("");
         }
         return new Line(
                 typed,
@@ -200,7 +204,8 @@ public final class RecipeReader {
                     choices,
                     true,
                     guess.certain(),
-                    "A dusting, taken as %s g to a litre of mix.".formatted(plain(DoseMeasure.DUSTING_G_PER_L)));
+                    RecipeSentence.DUSTING_AS_DOSE.with(
+                            Quantity.trimmed(Dimension.DOSE, DoseMeasure.DUSTING_G_PER_L, 1)));
         }
         if (kind != Kind.MASS && kind != Kind.VOLUME) {
             return new Line(
@@ -210,7 +215,7 @@ public final class RecipeReader {
                     choices,
                     true,
                     false,
-                    "%s is weighed, not scooped: taken as the least usual dose.".formatted(amendment.name()));
+                    RecipeSentence.WEIGHED_NOT_SCOOPED.with(amendment));
         }
         final double grams = kind == Kind.MASS
                 ? amount.value() * amount.unit().size()
@@ -221,20 +226,14 @@ public final class RecipeReader {
                         ? OptionalDouble.of(scale.totalLitres())
                         : potLitres;
         if (per.isEmpty()) {
-            return new Line(
-                    typed,
-                    clamp(grams),
-                    true,
-                    choices,
-                    true,
-                    false,
-                    "For how much mix? Taken as for each litre, with no pot named.");
+            return new Line(typed, clamp(grams), true, choices, true, false, RecipeSentence.FOR_HOW_MUCH.with());
         }
-        final String says = amount.per() == Per.LITRE
-                ? ""
+        final Message says = amount.per() == Per.LITRE
+                ? TableText.said("")
                 : amount.per() == Per.POT || scale.totalLitres() == 0
-                        ? "Taken for one pot of %s L.".formatted(plain(per.getAsDouble()))
-                        : "Taken for the %s L that the rest makes.".formatted(plain(per.getAsDouble()));
+                        ? RecipeSentence.FOR_ONE_POT.with(Quantity.trimmed(Dimension.VOLUME, per.getAsDouble(), 1))
+                        : RecipeSentence.FOR_WHAT_THE_REST_MAKES.with(
+                                Quantity.trimmed(Dimension.VOLUME, per.getAsDouble(), 1));
         return new Line(
                 typed,
                 clamp(grams / per.getAsDouble()),
@@ -309,7 +308,7 @@ public final class RecipeReader {
                         line.choices(),
                         line.known(),
                         line.certain() && share > 0,
-                        share > 0 ? line.says() : "Nothing is left for it: the others make 100 % already."));
+                        share > 0 ? line.says() : RecipeSentence.NOTHING_LEFT.with()));
             } else {
                 all.add(new Line(
                         line.typed(),
@@ -318,7 +317,7 @@ public final class RecipeReader {
                         line.choices(),
                         line.known(),
                         false,
-                        "The rest of what? Taken as one part."));
+                        RecipeSentence.REST_OF_WHAT.with()));
             }
         }
         return all;
@@ -329,14 +328,6 @@ public final class RecipeReader {
                 .filter(each -> each.dose() == dose)
                 .map(each -> new Choice(each.id(), each.name()))
                 .toList();
-    }
-
-    private static String capital(final String word) {
-        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
-    }
-
-    private static String plain(final double value) {
-        return String.format(Locale.ROOT, "%.1f", value).replaceFirst("\\.0$", "");
     }
 
     /**
@@ -357,21 +348,20 @@ public final class RecipeReader {
             return unitLitres == 0 ? amount.value() : litres(amount, material) / unitLitres;
         }
 
-        List<String> notes(final boolean percent, final List<WrittenAmount> amounts) {
+        List<Message> notes(final boolean percent, final List<WrittenAmount> amounts) {
             final boolean bare = amounts.stream()
                     .anyMatch(each -> each.said()
                             && (each.unit().kind() == Kind.PLAIN || each.unit().kind() == Kind.PART));
             if (percent) {
-                return bare ? List.of("Numbers without a unit among per cents are taken as per cent.") : List.of();
+                return bare ? List.of(RecipeSentence.BARE_AS_PER_CENT.with()) : List.of();
             }
             if (unitLitres == 0) {
                 return List.of();
             }
-            final String unit = "One part stands for one of the %s.".formatted(word);
+            final Message unit = RecipeSentence.PART_STANDS_FOR.with(word);
             return bare
                     ? List.of(
-                            unit,
-                            "Numbers without a unit are taken as your scoop of %s L.".formatted(plain(scoopLitres)))
+                            unit, RecipeSentence.BARE_AS_SCOOP.with(Quantity.trimmed(Dimension.VOLUME, scoopLitres, 2)))
                     : List.of(unit);
         }
     }

@@ -3,6 +3,7 @@ package looseknit.core.blend;
 import java.util.ArrayList;
 import java.util.List;
 import looseknit.core.material.Material;
+import looseknit.core.message.Named;
 
 /**
  * Which materials of a mix part company with the rest: float when the pot is flooded, wash down between coarse grains, or sink when it
@@ -16,7 +17,7 @@ import looseknit.core.material.Material;
 public record Segregation(Kind kind, Material material) {
 
     /** How a material parts company. */
-    public enum Kind {
+    public enum Kind implements Named {
         FLOATS,
         FLOATS_UNTIL_WET,
         WASHES_DOWN,

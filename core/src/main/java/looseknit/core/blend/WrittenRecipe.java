@@ -1,6 +1,7 @@
 package looseknit.core.blend;
 
 import java.util.List;
+import looseknit.core.message.Message;
 
 /**
  * What was understood of a recipe written as text, before anybody takes it over.
@@ -9,7 +10,7 @@ import java.util.List;
  * @param lines one for each material or dose, in the order as written
  * @param notes what was taken for granted, in sentences
  */
-public record WrittenRecipe(Recipe.Measure measure, List<Line> lines, List<String> notes) {
+public record WrittenRecipe(Recipe.Measure measure, List<Line> lines, List<Message> notes) {
 
     public WrittenRecipe {
         lines = List.copyOf(lines);
@@ -34,7 +35,7 @@ public record WrittenRecipe(Recipe.Measure measure, List<Line> lines, List<Strin
             List<Choice> choices,
             boolean known,
             boolean certain,
-            String says) {
+            Message says) {
 
         public Line {
             choices = List.copyOf(choices);

@@ -1,5 +1,7 @@
 package looseknit.core.caution;
 
+import looseknit.core.message.TableText;
+
 /**
  * Something that must not be done or needs care.
  *
@@ -9,7 +11,7 @@ package looseknit.core.caution;
  * @param instead what to do about it
  * @param defers whose word comes before this one: a label, a rule, a doctor; empty if nobody's
  */
-public record Caution(String id, Level level, String why, String instead, String defers) {
+public record Caution(String id, Level level, TableText why, TableText instead, TableText defers) {
 
     /** How serious a caution is. */
     public enum Level {
@@ -21,7 +23,7 @@ public record Caution(String id, Level level, String why, String instead, String
         NOTE
     }
 
-    Caution because(final String otherWhy) {
+    Caution because(final TableText otherWhy) {
         return new Caution(id, level, otherWhy, instead, defers);
     }
 }

@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import looseknit.core.caution.Condition.Case;
+import looseknit.core.message.TableText;
 import looseknit.core.need.Plant;
 import org.jspecify.annotations.Nullable;
 
@@ -20,9 +21,9 @@ record CautionRule(Caution words, List<Predicate<Case>> conditions, boolean name
         final Caution words = new Caution(
                 id,
                 level(id, text(stated, "level", id)),
-                text(stated, "why", id),
-                text(stated, "instead", id),
-                Objects.toString(stated.getOrDefault("defers", ""), ""));
+                new TableText(text(stated, "why", id)),
+                new TableText(text(stated, "instead", id)),
+                new TableText(Objects.toString(stated.getOrDefault("defers", ""), "")));
         if (!(stated.get("when") instanceof Map<?, ?> when) || when.isEmpty()) {
             throw new IllegalArgumentException("caution '%s' states no condition under \"when\"".formatted(id));
         }
@@ -37,7 +38,8 @@ record CautionRule(Caution words, List<Predicate<Case>> conditions, boolean name
             }
             conditions.add(condition.apply(new Stated(id, word, value), rule));
         });
-        return new CautionRule(words, List.copyOf(conditions), words.why().contains("{plant}"));
+        return new CautionRule(
+                words, List.copyOf(conditions), words.why().text().contains("{plant}"));
     }
 
     /** The caution in this case, if the rule speaks up. */
@@ -50,17 +52,18 @@ record CautionRule(Caution words, List<Predicate<Case>> conditions, boolean name
 
     private Caution named(final Case asked) {
         final Plant plant = asked.plants()
+                .filter(each -> !words.why().text().contains("{poison}")
+                        || !each.poison().isEmpty())
                 .filter(each ->
-                        !words.why().contains("{poison}") || !each.poison().isEmpty())
-                .filter(each ->
-                        !words.why().contains("{trade}") || !each.trade().isEmpty())
+                        !words.why().text().contains("{trade}") || !each.trade().isEmpty())
                 .findFirst()
                 .orElseThrow();
-        final boolean first = words.why().startsWith("{plant}");
-        return words.because(words.why()
+        final boolean first = words.why().text().startsWith("{plant}");
+        return words.because(new TableText(words.why()
+                .text()
                 .replace("{plant}", first ? plant.name() : plant.name().toLowerCase(Locale.ROOT))
-                .replace("{poison}", plant.poison())
-                .replace("{trade}", plant.trade()));
+                .replace("{poison}", plant.poison().text())
+                .replace("{trade}", plant.trade().text())));
     }
 
     private static Caution.Level level(final String id, final String text) {

@@ -30,9 +30,6 @@ import looseknit.core.pot.PotWall;
 /** The conditions that a rule can state, each under the word by which the data call it. */
 final class Condition {
 
-    /** A plant whose best pH ends here or lower hates lime. */
-    private static final double LIME_HATER_PH = 5.8;
-
     /** What a condition is asked about. */
     record Case(Recipe recipe, PlainMaterials opened, Brief brief, Signs signs) {
 
@@ -88,8 +85,7 @@ final class Condition {
         });
         words.put(
                 "lime_hater",
-                (stated, rule) ->
-                        asked -> asked.anyPlant(each -> each.needs().ph().high() <= LIME_HATER_PH));
+                (stated, rule) -> asked -> asked.anyPlant(each -> each.needs().hatesLime()));
         words.put("repot_years_from", (stated, rule) -> {
             final double years = stated.number(0.5, 30);
             return asked -> asked.anyPlant(each -> each.growing().repotting() == Growing.Repotting.NEVER

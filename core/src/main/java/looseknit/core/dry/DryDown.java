@@ -5,6 +5,7 @@ import static looseknit.core.measure.Require.within;
 import java.util.ArrayList;
 import java.util.List;
 import looseknit.core.blend.Mix;
+import looseknit.core.measure.Limit;
 import looseknit.core.pot.Pot;
 
 /**
@@ -45,8 +46,8 @@ public record DryDown(double usableLitres, Losses losses) {
      * @param to share gone at the end, 0 to 1
      */
     public double daysBetween(final double from, final double to) {
-        within("depletion", from, 0, 1, "(share)");
-        within("depletion", to, 0, 1, "(share)");
+        within("depletion", from, 0, 1, Limit.SHARE);
+        within("depletion", to, 0, 1, Limit.SHARE);
         final TwoStageEvaporation skin = new TwoStageEvaporation();
         double gone = from;
         double day = 0;
@@ -63,7 +64,7 @@ public record DryDown(double usableLitres, Losses losses) {
 
     /** Share of usable water gone, day by day from a thorough watering on. */
     public List<Double> dailyDepletion(final int days) {
-        within("days", days, 1, 365, "days");
+        within("days", days, 1, 365, Limit.DAYS);
         final List<Double> result = new ArrayList<>(days + 1);
         final TwoStageEvaporation skin = new TwoStageEvaporation();
         double gone = 0;

@@ -2,6 +2,8 @@ package looseknit.core.dry;
 
 import static looseknit.core.measure.Require.within;
 
+import looseknit.core.measure.Limit;
+
 /**
  * What a plant transpires with.
  *
@@ -11,7 +13,7 @@ import static looseknit.core.measure.Require.within;
 public record Foliage(double leafAreaM2, double thrift) {
 
     public Foliage {
-        within("plant.leafAreaM2", leafAreaM2, 0, 50, "m²");
-        within("plant.thrift", thrift, 0.05, 2, "(relative to a leafy plant)");
+        within("plant.leafAreaM2", leafAreaM2, 0, 50, Limit.M2);
+        within("plant.thrift", thrift, 0.05, 2, Limit.AGAINST_A_LEAFY_PLANT);
     }
 }

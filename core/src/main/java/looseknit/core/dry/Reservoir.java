@@ -33,7 +33,18 @@ public record Reservoir(double fromTopL, double soakedL) {
      * @param capacity water held after soaking and draining [vol/vol]
      */
     public static Reservoir of(final Mix mix, final Pot pot, final double capacity) {
-        final double beyondReach = beyondReach(mix.waterAtQuick(50), mix.waterAtQuick(100));
+        return of(mix.waterAt(50), mix.waterAt(100), pot, capacity);
+    }
+
+    /**
+     * The usable water of a pot.
+     *
+     * @param at50 water at 50 cm of suction [vol/vol]
+     * @param at100 water at 100 cm of suction [vol/vol]
+     * @param capacity water held after soaking and draining [vol/vol]
+     */
+    public static Reservoir of(final double at50, final double at100, final Pot pot, final double capacity) {
+        final double beyondReach = beyondReach(at50, at100);
         final double litres = pot.mixLitres();
         return new Reservoir(
                 usableLitres(TOP_WATERED * capacity, beyondReach, litres), usableLitres(capacity, beyondReach, litres));

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import looseknit.core.measure.Limit;
 import looseknit.core.pot.Pot;
 import org.hipparchus.random.RandomDataGenerator;
 
@@ -86,11 +87,11 @@ public record Season(List<Day> days, Account account) {
             long seed) {
 
         public Plan {
-            within("season.days", days, 1, 730, "days");
-            within("season.everyDays", everyDays, 0.5, 120, "days");
-            within("season.scatterDays", scatterDays, 0, 60, "days");
-            within("season.rainMmPerWeek", rainMmPerWeek, 0, 300, "mm");
-            within("season.saucerL", saucerL, 0, 20, "L");
+            within("season.days", days, 1, 730, Limit.DAYS);
+            within("season.everyDays", everyDays, 0.5, 120, Limit.DAYS);
+            within("season.scatterDays", scatterDays, 0, 60, Limit.DAYS);
+            within("season.rainMmPerWeek", rainMmPerWeek, 0, 300, Limit.MM);
+            within("season.saucerL", saucerL, 0, 20, Limit.L);
         }
     }
 

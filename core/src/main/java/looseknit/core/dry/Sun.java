@@ -2,6 +2,8 @@ package looseknit.core.dry;
 
 import static looseknit.core.measure.Require.within;
 
+import looseknit.core.measure.Limit;
+
 /**
  * The sun over a place on a day, for light that changes with the seasons.
  *
@@ -14,8 +16,8 @@ public record Sun(double latitudeDeg, int dayOfYear) {
     private static final double SOLAR_CONSTANT = 0.0820;
 
     public Sun {
-        within("sun.latitudeDeg", latitudeDeg, -66, 66, "° (between the polar circles)");
-        within("sun.dayOfYear", dayOfYear, 1, 366, "(day of the year)");
+        within("sun.latitudeDeg", latitudeDeg, -66, 66, Limit.DEGREES_OF_LATITUDE);
+        within("sun.dayOfYear", dayOfYear, 1, 366, Limit.DAY_OF_THE_YEAR);
     }
 
     private double angle() {

@@ -1,26 +1,21 @@
 package looseknit.core.dry;
 
-/** What lies on top of the mix. Factors on evaporation, depths and densities are guesses of common practice, no source. */
-public enum TopDressing {
-    NONE("no dressing", 1, 0, 0),
-    BARK("bark", 0.4, 3, 0.19),
-    STONE("stone", 0.3, 1.5, 1.55),
-    SPHAGNUM("sphagnum", 0.8, 2, 0.035);
+import looseknit.core.message.Named;
 
-    private final String words;
+/** What lies on top of the mix. Factors on evaporation, depths and densities are guesses of common practice, no source. */
+public enum TopDressing implements Named {
+    NONE(1, 0, 0),
+    BARK(0.4, 3, 0.19),
+    STONE(0.3, 1.5, 1.55),
+    SPHAGNUM(0.8, 2, 0.035);
     private final double evaporation;
     private final double depthCm;
     private final double kgPerL;
 
-    TopDressing(final String words, final double evaporation, final double depthCm, final double kgPerL) {
-        this.words = words;
+    TopDressing(final double evaporation, final double depthCm, final double kgPerL) {
         this.evaporation = evaporation;
         this.depthCm = depthCm;
         this.kgPerL = kgPerL;
-    }
-
-    public String words() {
-        return words;
     }
 
     /** Evaporation through it, against a bare surface. */

@@ -2,6 +2,8 @@ package looseknit.core.dry;
 
 import static looseknit.core.measure.Require.within;
 
+import looseknit.core.measure.Limit;
+
 /**
  * The air around a pot.
  *
@@ -26,11 +28,20 @@ public record Weather(double temperatureC, double humidityPercent, double dailyL
     /** Net over solar radiation in a room or shelter; by judgement. */
     private static final double NET_SHARE = 0.6;
 
+    /** Driest air that is reckoned with [%]. */
+    public static final double LEAST_HUMIDITY = 5;
+
+    /** Most daily light [mol/m²]. */
+    public static final double MOST_LIGHT_MOL = 65;
+
+    /** Strongest wind [m/s]. */
+    public static final double MOST_WIND_M_PER_S = 15;
+
     public Weather {
-        within("place.temperatureC", temperatureC, -10, 50, "°C");
-        within("place.humidityPercent", humidityPercent, 5, 100, "%");
-        within("place.dailyLightMol", dailyLightMol, 0, 65, "mol/m² per day");
-        within("place.windMPerS", windMPerS, 0, 15, "m/s");
+        within("place.temperatureC", temperatureC, -10, 50, Limit.CELSIUS);
+        within("place.humidityPercent", humidityPercent, LEAST_HUMIDITY, 100, Limit.PER_CENT);
+        within("place.dailyLightMol", dailyLightMol, 0, MOST_LIGHT_MOL, Limit.MOL_PER_M2_A_DAY);
+        within("place.windMPerS", windMPerS, 0, MOST_WIND_M_PER_S, Limit.M_PER_S);
     }
 
     /** Saturation vapour pressure at a temperature [kPa], equation 11. */

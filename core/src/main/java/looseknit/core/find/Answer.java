@@ -3,6 +3,8 @@ package looseknit.core.find;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import looseknit.core.change.Change;
+import looseknit.core.message.Message;
 
 /**
  * What a search found.
@@ -22,7 +24,7 @@ public record Answer(
         Optional<Clash> clash,
         List<WouldHelp> wouldHelp,
         OptionalDouble exactPartsGain,
-        List<String> said) {
+        List<Message> said) {
 
     /**
      * The closest of a number of materials.
@@ -31,7 +33,7 @@ public record Answer(
      * @param fit its fit, 0 to 100
      * @param words what is in it
      */
-    public record OfCount(int count, double fit, String words) {}
+    public record OfCount(int count, double fit, Message words) {}
 
     /**
      * How a search came to its end.
@@ -43,15 +45,24 @@ public record Answer(
      * @param millis time it took [ms]
      * @param words the same in a sentence
      */
-    public record Proof(boolean proved, long total, long read, double gap, long millis, String words) {}
+    public record Proof(boolean proved, long total, long read, double gap, long millis, Message words) {}
 
     /**
      * What stands in the way of a blend that fits.
      *
      * @param says targets that clash, in a sentence
-     * @param waysOut what could be changed, in sentences, the most useful first
+     * @param waysOut what could be changed, the most useful first
      */
-    public record Clash(String says, List<String> waysOut) {}
+    public record Clash(Message says, List<Way> waysOut) {}
+
+    /**
+     * A change with what it promises.
+     *
+     * @param change what is changed
+     * @param fit fit of the best small blend then, 0 to 100
+     * @param words the same in a sentence
+     */
+    public record Way(Change change, double fit, Message words) {}
 
     /**
      * A material that would help.
@@ -61,5 +72,5 @@ public record Answer(
      * @param fit fit of the best blend with it, 0 to 100
      * @param words what it would do
      */
-    public record WouldHelp(String id, String name, double fit, String words) {}
+    public record WouldHelp(String id, String name, double fit, Message words) {}
 }

@@ -3,7 +3,9 @@ package looseknit.core.find;
 import static looseknit.core.measure.Require.within;
 
 import java.util.OptionalDouble;
+import looseknit.core.blend.RecipeSentence;
 import looseknit.core.material.Material;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 
 /**
@@ -25,10 +27,10 @@ public record Candidate(
         double mostShare) {
 
     public Candidate {
-        within("candidate.leastShare", leastShare, 0, 1, "(share)");
-        within("candidate.mostShare", mostShare, leastShare, 1, "(share), not under the least share");
+        within("candidate.leastShare", leastShare, 0, 1, Limit.SHARE);
+        within("candidate.mostShare", mostShare, leastShare, 1, Limit.SHARE_NOT_UNDER_THE_LEAST);
         if (!material.forRecipes()) {
-            throw new OutOfRangeException("candidate", material.name(), "a material that can be scooped");
+            throw new OutOfRangeException("candidate", material, RecipeSentence.NOT_FOR_RECIPES.with());
         }
     }
 

@@ -1,29 +1,23 @@
 package looseknit.core.find;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import looseknit.core.assay.LotTrait;
-import looseknit.core.blend.Ageing;
 import looseknit.core.blend.Ingredients;
 import looseknit.core.blend.Packing;
 import looseknit.core.blend.PlainMaterials;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Material;
-import looseknit.core.material.MaterialBook;
 import looseknit.core.need.Brief;
-import looseknit.core.need.Place;
 import looseknit.core.need.Property;
-import looseknit.core.pot.Column;
-import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotTable;
 import looseknit.core.reading.Drying;
-import looseknit.core.reading.Figures;
+import looseknit.core.reading.MixTables;
+import looseknit.core.reading.Situation;
 
 /**
  * Everything about the candidates of a question that does not depend on the recipe, laid out so that any recipe of them is read in less
@@ -31,14 +25,11 @@ import looseknit.core.reading.Figures;
  */
 final class CandidateTables {
 
-    /** Room temperature where no place is named [°C]. */
-    private static final double ROOM_C = 20;
-
     final Question question;
     final TargetTable aims;
     final Dosing dosing;
-    final double leastAir;
-    final double decayTempo;
+    final Situation situation;
+    final MixTables mixes;
     /** Plain materials; the last is humus. */
     final List<Material> plain;
     /** Places of the plain materials of each candidate; the last row is the fixed base. */
@@ -66,15 +57,8 @@ final class CandidateTables {
     final PotTable[][] tables;
 
     final Optional<DryTable> dry;
-    final double[] grainMm;
-    final double[] logGrain;
-    final double[] nitrogen;
-    final double[] salts;
-    final double[][] off;
-    final boolean tested;
-    final double litres;
-    final double emptyKg;
-    final boolean weighed;
+    /** How far tests have shown each material to be off; nothing if nothing was tested. */
+    final Optional<Map<LotTrait, double[]>> corrections;
 
     CandidateTables(final Question question) {
         this(question, drying(question));
@@ -91,10 +75,8 @@ final class CandidateTables {
         this.question = question;
         final Brief brief = question.brief();
         this.aims = new TargetTable(question.targets());
-        final double temperatureC = brief.place().map(Place::temperatureC).orElse(ROOM_C);
-        this.dosing = new Dosing(aims, question.doses(), temperatureC);
-        this.leastAir = Figures.leastAir(brief);
-        this.decayTempo = Ageing.tempo(temperatureC);
+        this.situation = Situation.of(brief);
+        this.dosing = new Dosing(aims, question.doses(), situation.temperatureC());
         final int n = question.candidates().size();
         final Map<Material, Integer> found = new LinkedHashMap<>();
         this.places = new int[n + 1][];
@@ -117,14 +99,14 @@ final class CandidateTables {
         this.fixedCost = question.fixed().stream()
                 .mapToDouble(part -> part.amount() * price(question, part.material()))
                 .sum();
-        final List<Material> all = new ArrayList<>(found.keySet());
-        all.add(MaterialBook.shipped().material("humus").orElseThrow());
-        this.plain = List.copyOf(all);
-        this.pairs = new Ingredients(plain, Packing.Form.PAIRS);
-        this.classes = new Ingredients(plain, Packing.Form.CLASSES);
-        this.tables = new PotTable[2][];
-        tables[0] = tables(pairs, brief.pot());
-        tables[1] = tables(classes, brief.pot());
+        this.mixes = new MixTables(List.copyOf(found.keySet()), List.of(Packing.Form.values()), brief.pot());
+        this.plain = mixes.materials();
+        this.pairs = mixes.ingredients(Packing.Form.PAIRS);
+        this.classes = mixes.ingredients(Packing.Form.CLASSES);
+        this.tables = new PotTable[][] {
+            mixes.tables(Packing.Form.PAIRS).toArray(PotTable[]::new),
+            mixes.tables(Packing.Form.CLASSES).toArray(PotTable[]::new)
+        };
         this.slips = new double[][][] {slips(pairs), slips(classes)};
         final int count = plain.size();
         this.carried = new double[count][count];
@@ -138,29 +120,13 @@ final class CandidateTables {
             }
         }
         this.dry = aims.wanted(Property.DRY_DAYS) ? drying : Optional.empty();
-        this.grainMm = each(material -> material.grainSize().d50Mm());
-        this.logGrain = Arrays.stream(grainMm).map(Math::log).toArray();
-        this.nitrogen = each(material -> material.chemistry().nutrients().nMgPerL());
-        this.salts = each(material -> material.chemistry().ecDsPerM());
-        this.tested = question.known().beliefs().findings() > 0;
-        this.off = new double[LotTrait.values().length][];
-        for (final LotTrait trait : LotTrait.values()) {
-            off[trait.ordinal()] = each(material -> tested
-                    ? question.known()
-                            .beliefs()
-                            .materialCorrection(trait, material)
-                            .value()
-                    : 0);
-        }
-        this.weighed = brief.pot().isPresent();
-        this.litres = brief.pot().map(Pot::mixLitres).orElse(1.0);
-        this.emptyKg = brief.pot()
-                .map(pot -> pot.emptyKg()
-                        + pot.layer()
-                                .map(layer -> pot.layerLitres()
-                                        * layer.material().physics().bulkDensityGPerL()
-                                        / 1000)
-                                .orElse(0.0))
+        this.corrections = mixes.corrections(question.known().beliefs());
+    }
+
+    /** How far tests have shown a material to be off. */
+    double off(final LotTrait trait, final int place) {
+        return corrections
+                .map(each -> Objects.requireNonNull(each.get(trait))[place])
                 .orElse(0.0);
     }
 
@@ -191,20 +157,6 @@ final class CandidateTables {
                 })
                 .toArray();
         amounts[row] = opened.amounts();
-    }
-
-    private static PotTable[] tables(final Ingredients ingredients, final Optional<Pot> pot) {
-        final List<Column> columns = pot.map(each -> each.layer().isEmpty()
-                        ? List.of(Column.in(each, 1))
-                        : List.of(Column.in(each, 1e6), Column.in(each, 1e-6)))
-                .orElse(List.of(Column.free(Figures.TEST_COLUMN_CM, 1)));
-        return columns.stream()
-                .map(column -> new PotTable(ingredients, column, Column.Rule.FINE))
-                .toArray(PotTable[]::new);
-    }
-
-    private double[] each(final ToDoubleFunction<Material> property) {
-        return plain.stream().mapToDouble(property).toArray();
     }
 
     private static double[][] slips(final Ingredients ingredients) {

@@ -77,7 +77,7 @@ final class ConservedSums {
         sums[SALTS] = chemistry.ecDsPerM();
         sums[PRESSED] = ingredients.virtualPerBulk(i);
         sums[BUFFER] = chemistry.bufferMeqPerLPerPh();
-        sums[BUFFERED_PH] = chemistry.bufferMeqPerLPerPh() * (chemistry.ph() + meter.off[LotTrait.PH.ordinal()][i]);
+        sums[BUFFERED_PH] = chemistry.bufferMeqPerLPerPh() * (chemistry.ph() + meter.off(LotTrait.PH, i));
         for (int f = 0; f < COUNT; f++) {
             sums[f] *= ingredients.settled(i);
         }

@@ -5,6 +5,10 @@ import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Food;
 import looseknit.core.material.Amendment;
 import looseknit.core.need.Property;
+import looseknit.core.reading.Gauge;
+import looseknit.core.reading.Gauges;
+import looseknit.core.reading.MixState;
+import looseknit.core.reading.PottedMix;
 
 /**
  * The doses that bring acidity and food of a plain mix nearest to what is wanted: the least miss, and of equal ones the nearest to the
@@ -13,9 +17,6 @@ import looseknit.core.need.Property;
 final class Dosing {
 
     static final double STEP_G_PER_L = 0.1;
-
-    /** Weeks after mixing for which the pH is read, as on the bench. */
-    private static final double PH_WEEKS = 8;
 
     private final TargetTable aims;
     private final Optional<Amendment> lime;
@@ -33,13 +34,13 @@ final class Dosing {
         this.lime = doses.lime();
         this.acidifier = doses.acidifier();
         this.limeMeqPerStep = doses.lime()
-                .map(each -> STEP_G_PER_L * Acidity.meqPerG(each, PH_WEEKS, temperatureC))
+                .map(each -> STEP_G_PER_L * Acidity.meqPerG(each, PottedMix.PH_WEEKS, temperatureC))
                 .orElse(0.0);
         this.carbonate = doses.lime()
                 .filter(each -> each.reaction() == Amendment.Reaction.CARBONATE)
                 .isPresent();
         this.acidMeqPerStep = doses.acidifier()
-                .map(each -> STEP_G_PER_L * Acidity.meqPerG(each, PH_WEEKS, temperatureC))
+                .map(each -> STEP_G_PER_L * Acidity.meqPerG(each, PottedMix.PH_WEEKS, temperatureC))
                 .orElse(0.0);
         this.limeSteps = steps(doses.lime());
         this.acidSteps = steps(doses.acidifier());
@@ -67,63 +68,76 @@ final class Dosing {
         return nPerStep > 0;
     }
 
-    /** What a thread finds out, without allocating. */
+    /**
+     * Steps of each amendment.
+     *
+     * @param lime steps of what raises the pH
+     * @param acidifier steps of what lowers it
+     * @param feed steps of the feed
+     */
+    record Steps(int lime, int acidifier, int feed) {
+
+        static final Steps NONE = new Steps(0, 0, 0);
+    }
+
+    /** What a thread chooses, without allocating. */
     final class Choice {
 
+        private final Gauge acidity = Gauges.of(Property.PH);
+        private final Gauge food = Gauges.of(Property.FOOD);
+        private final Gauge salts = Gauges.of(Property.SALTS);
         private int limed;
         private int acidified;
         private int fed;
-        private double ph;
 
-        /**
-         * Doses for acidity.
-         *
-         * @param plain pH before any dose
-         * @param buffer buffer capacity [meq/L per pH]
-         * @param off what tests have shown the pH to be off
-         * @return penalty
-         */
-        double acidity(final double plain, final double buffer, final double off) {
+        /** Doses a mix for acidity. */
+        void lime(final MixState mix) {
             limed = 0;
             acidified = 0;
-            ph = Acidity.ph(plain, buffer, 0, 0) + off;
-            if (ph < aims.low(Property.PH) && limes()) {
-                limed = steps(plain, buffer, off, true);
-                ph = limed(plain, buffer, limed) + off;
-            } else if (ph > aims.high(Property.PH) && acidifies()) {
-                acidified = steps(plain, buffer, off, false);
-                ph = Acidity.ph(plain, buffer, 0, acidified * acidMeqPerStep) + off;
+            final double plain = limed(mix, 0);
+            if (plain < aims.low(Property.PH) && limes()) {
+                limed = steps(mix, true);
+                limed(mix, limed);
+            } else if (plain > aims.high(Property.PH) && acidifies()) {
+                acidified = steps(mix, false);
+                acidified(mix, acidified);
             }
-            return aims.penalty(Property.PH, ph);
         }
 
-        private double limed(final double plain, final double buffer, final int steps) {
+        private double limed(final MixState mix, final int steps) {
             final double base = steps * limeMeqPerStep;
-            return carbonate ? Acidity.ph(plain, buffer, base, 0) : Acidity.ph(plain, buffer, 0, base);
+            mix.lime(carbonate ? base : 0, carbonate ? 0 : base);
+            return acidity.value(mix);
         }
 
-        private double moved(final double plain, final double buffer, final boolean up, final int steps) {
-            return up ? limed(plain, buffer, steps) : Acidity.ph(plain, buffer, 0, steps * acidMeqPerStep);
+        private double acidified(final MixState mix, final int steps) {
+            mix.lime(0, steps * acidMeqPerStep);
+            return acidity.value(mix);
+        }
+
+        private double moved(final MixState mix, final boolean up, final int steps) {
+            return up ? limed(mix, steps) : acidified(mix, steps);
         }
 
         /** The number of steps that comes nearest to the middle of the band; pH only rises, or only falls, with the dose. */
-        private int steps(final double plain, final double buffer, final double off, final boolean up) {
-            final double wanted = aims.middle(Property.PH) - off;
+        private int steps(final MixState mix, final boolean up) {
+            final double wanted = aims.middle(Property.PH);
             int under = 0;
             int over = up ? limeSteps : acidSteps;
-            if (up ? moved(plain, buffer, up, over) <= wanted : moved(plain, buffer, up, over) >= wanted) {
+            final double most = moved(mix, up, over);
+            if (up ? most <= wanted : most >= wanted) {
                 return over;
             }
             while (over - under > 1) {
                 final int middle = (under + over) >>> 1;
-                final double there = moved(plain, buffer, up, middle);
+                final double there = moved(mix, up, middle);
                 if (up ? there <= wanted : there >= wanted) {
                     under = middle;
                 } else {
                     over = middle;
                 }
             }
-            return nearer(moved(plain, buffer, up, under) + off, moved(plain, buffer, up, over) + off) ? under : over;
+            return nearer(moved(mix, up, under), moved(mix, up, over)) ? under : over;
         }
 
         private boolean nearer(final double first, final double second) {
@@ -133,49 +147,35 @@ final class Dosing {
             return a < b || a == b && Math.abs(first - middle) <= Math.abs(second - middle);
         }
 
-        /**
-         * A dose of feed.
-         *
-         * @param nMgPerL nitrogen of the first month before [mg/L]
-         * @param ecDsPerM salts before [dS/m]
-         * @return penalty of food and salts together
-         */
-        double food(final double nMgPerL, final double ecDsPerM) {
+        /** Feeds a mix. */
+        void feed(final MixState mix) {
             fed = 0;
-            double best = penalty(nMgPerL, ecDsPerM, 0);
-            if (nPerStep <= 0 || nMgPerL >= aims.low(Property.FOOD)) {
-                return best;
+            double best = penalty(mix, 0);
+            final double plain = food.value(mix);
+            if (nPerStep <= 0 || plain >= aims.low(Property.FOOD)) {
+                return;
             }
-            double off = Math.abs(nMgPerL - aims.middle(Property.FOOD));
+            double off = Math.abs(plain - aims.middle(Property.FOOD));
             for (int steps = 1; steps <= feedSteps; steps++) {
-                final double penalty = penalty(nMgPerL, ecDsPerM, steps);
-                final double away = Math.abs(nMgPerL + steps * nPerStep - aims.middle(Property.FOOD));
+                final double penalty = penalty(mix, steps);
+                final double away = Math.abs(food.value(mix) - aims.middle(Property.FOOD));
                 if (penalty < best || penalty == best && away < off) {
                     best = penalty;
                     off = away;
                     fed = steps;
                 }
             }
-            return best;
+            mix.feed(fed * nPerStep);
         }
 
-        private double penalty(final double nMgPerL, final double ecDsPerM, final int steps) {
-            final double more = steps * nPerStep;
-            return aims.penalty(Property.FOOD, nMgPerL + more)
-                    + aims.penalty(Property.SALTS, ecDsPerM + Food.ecOfN(more));
+        private double penalty(final MixState mix, final int steps) {
+            mix.feed(steps * nPerStep);
+            return aims.penalty(Property.FOOD, food.value(mix)) + aims.penalty(Property.SALTS, salts.value(mix));
         }
 
-        double ph() {
-            return ph;
-        }
-
-        double fedNMgPerL() {
-            return fed * nPerStep;
-        }
-
-        /** Steps of lime, of what acidifies and of feed. */
-        int[] steps() {
-            return new int[] {limed, acidified, fed};
+        /** What was chosen last. */
+        Steps steps() {
+            return new Steps(limed, acidified, fed);
         }
     }
 

@@ -1,9 +1,11 @@
 package looseknit.core.find;
 
+import looseknit.core.dry.Reservoir;
 import looseknit.core.reading.Drying;
+import looseknit.core.reading.DryingDays;
 
 /** Days to dry by usable water, worked out once for a pot: for the search, which reads it millions of times. */
-final class DryTable {
+final class DryTable implements DryingDays {
 
     private static final int ROWS = 800;
 
@@ -19,15 +21,21 @@ final class DryTable {
         }
     }
 
+    @Override
+    public double days(final double usableLitres) {
+        final double place = usableLitres / perRow;
+        final int row = Math.min(ROWS - 1, (int) place);
+        return days[row] + Math.min(1, place - row) * (days[row + 1] - days[row]);
+    }
+
     /**
-     * Days from the usual watering until the plant wants water.
+     * Days of the usable water that a mix leaves.
      *
      * @param held water held after soaking and draining [vol/vol]
      * @param beyondReach water that the plant cannot draw [vol/vol]
      */
     double days(final double held, final double beyondReach) {
-        final double place = drying.usableLitres(held, beyondReach) / perRow;
-        final int row = Math.min(ROWS - 1, (int) place);
-        return days[row] + Math.min(1, place - row) * (days[row + 1] - days[row]);
+        return days(Reservoir.usableLitres(
+                drying.below() ? held : Reservoir.TOP_WATERED * held, beyondReach, drying.litres()));
     }
 }

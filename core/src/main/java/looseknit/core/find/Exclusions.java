@@ -8,14 +8,15 @@ import java.util.stream.Collectors;
 import looseknit.core.blend.Recipe;
 import looseknit.core.caution.Caution;
 import looseknit.core.caution.Cautions;
+import looseknit.core.change.WishCheck;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.material.Nature;
+import looseknit.core.message.Message;
 import looseknit.core.need.Brief;
-import looseknit.core.reading.Figures;
 import looseknit.core.reading.Knowledge;
-import looseknit.core.reading.WishCheck;
+import looseknit.core.reading.PottedMix;
 
 /** What a search leaves out whatever its figures: what must never be done for this plant, and what the grower does not want. */
 public final class Exclusions {
@@ -23,50 +24,49 @@ public final class Exclusions {
     private Exclusions() {}
 
     /** Why a material is left out, in a sentence; nothing if it may go in. */
-    public static Optional<String> reason(final Material material, final Brief brief) {
+    public static Optional<Message> reason(final Material material, final Brief brief, final MaterialBook book) {
         final Recipe alone = new Recipe(Recipe.Measure.PARTS, List.of(new Recipe.Part(material, 1)), List.of());
-        final Optional<String> stop = stop(alone, brief);
+        final Optional<Message> stop = stop(alone, brief, book);
         if (stop.isPresent()) {
             return stop;
         }
         if (material.is(Nature.QUARANTINED)) {
-            return Optional.of("It is in quarantine because of gnats.");
+            return Optional.of(FindSentence.IN_QUARANTINE.with());
         }
-        return WishCheck.unkept(alone, brief.wishes()).stream()
-                .findFirst()
-                .map(sentence -> sentence.substring(0, sentence.indexOf(',')) + ".");
+        return WishCheck.barred(material, brief.wishes());
     }
 
     /** Why an amendment is not dosed, in a sentence; nothing if it may be. */
-    public static Optional<String> reason(final Amendment amendment, final Brief brief) {
+    public static Optional<Message> reason(final Amendment amendment, final Brief brief, final MaterialBook book) {
         return stop(
                 new Recipe(
                         Recipe.Measure.PARTS,
-                        List.of(new Recipe.Part(neutral(), 1)),
+                        List.of(new Recipe.Part(neutral(book), 1)),
                         List.of(new Recipe.Dose(amendment, Math.max(0.1, amendment.usualHighGPerL())))),
-                brief);
+                brief,
+                book);
     }
 
-    private static Optional<String> stop(final Recipe recipe, final Brief brief) {
+    private static Optional<Message> stop(final Recipe recipe, final Brief brief, final MaterialBook book) {
         final Set<String> anyway =
-                stops(new Recipe(Recipe.Measure.PARTS, List.of(new Recipe.Part(neutral(), 1)), List.of()), brief)
+                stops(new Recipe(Recipe.Measure.PARTS, List.of(new Recipe.Part(neutral(book), 1)), List.of()), brief)
                         .stream()
                         .map(Caution::id)
                         .collect(Collectors.toCollection(HashSet::new));
         return stops(recipe, brief).stream()
                 .filter(each -> !anyway.contains(each.id()))
                 .findFirst()
-                .map(Caution::why);
+                .map(caution -> caution.why().message());
     }
 
     private static List<Caution> stops(final Recipe recipe, final Brief brief) {
-        return Cautions.shipped().of(recipe, brief, new Figures(recipe, brief, Knowledge.NOTHING).signs()).stream()
+        return Cautions.shipped().of(recipe, brief, new PottedMix(recipe, brief, Knowledge.NOTHING).signs()).stream()
                 .filter(each -> each.level() == Caution.Level.STOP)
                 .toList();
     }
 
     /** A material to which no caution objects for its own sake. */
-    private static Material neutral() {
-        return MaterialBook.shipped().material("pumice_med").orElseThrow();
+    private static Material neutral(final MaterialBook book) {
+        return book.material("pumice_med").orElseThrow();
     }
 }

@@ -6,7 +6,6 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -14,6 +13,8 @@ import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import looseknit.core.blend.Recipe;
+import looseknit.core.message.Message;
+import looseknit.core.reading.Score;
 
 /**
  * Finds blends. Every recipe of the candidates in whole parts, up to the numbers of materials and parts that are asked for, is either read
@@ -74,7 +75,7 @@ public final class FindMixes {
         final FindMixes find = new FindMixes(question, watch);
         final List<StandInMix> standIns = StandInMix.of(question, given, row, watch);
         if (standIns.isEmpty()) {
-            return find.nothing("There is nothing else to take: no other material is left to search among.");
+            return find.nothing(FindSentence.NOTHING_ELSE);
         }
         return new Answer(
                 standIns.stream().map(FindMixes::standing).toList(),
@@ -85,7 +86,7 @@ public final class FindMixes {
                         0,
                         0,
                         TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - find.began),
-                        "Nearest to what it was with one other material, and with two; the other parts stay as they are."),
+                        FindSentence.NEAREST_TO_IT.with()),
                 Optional.empty(),
                 List.of(),
                 OptionalDouble.empty(),
@@ -95,10 +96,8 @@ public final class FindMixes {
     private static Proposal standing(final StandInMix standIn) {
         return standIn.proposal()
                 .saying(
-                        standIn.words() + ".",
-                        standIn.changes().isEmpty()
-                                ? List.of("reads as before, as far as one would notice")
-                                : standIn.changes());
+                        FindSentence.SENTENCE.with(standIn.words()),
+                        standIn.changes().isEmpty() ? List.of(FindSentence.READS_AS_BEFORE.with()) : standIn.changes());
     }
 
     /**
@@ -154,7 +153,7 @@ public final class FindMixes {
         final int most = Math.min(
                 question.limits().mostMaterials(), question.candidates().size());
         if (most < least()) {
-            return nothing("There is nothing to mix: no material is left to search among.");
+            return nothing(FindSentence.NOTHING_TO_MIX);
         }
         final CandidateTables meter = new CandidateTables(question);
         final ClosestBlends closest = new ClosestBlends(meter, Math.max(1, most));
@@ -162,10 +161,7 @@ public final class FindMixes {
                 .run(closest, SearchListener.Stage.CLOSEST, least(), most);
         final Optional<FoundRecipe> best = closest.overall();
         if (best.isEmpty()) {
-            return nothing(
-                    watch.cancelled()
-                            ? "The search was called off before anything was found."
-                            : "Nothing can be mixed within these limits: look at least and greatest shares, at what is left, and at the number of parts.");
+            return nothing(watch.cancelled() ? FindSentence.CALLED_OFF : FindSentence.NOTHING_WITHIN_LIMITS);
         }
         final Answer.Proof proof = proof(done, best.get());
         final Proposals proposals = new Proposals(meter);
@@ -201,7 +197,7 @@ public final class FindMixes {
         if (!watch.cancelled()) {
             trades(meter, proposals, best, respects, most, others);
         }
-        if (Words.peaty(proposals.recipe(best))) {
+        if (FindPhrases.peaty(proposals.recipe(best))) {
             closest.withoutPeat().ifPresent(find -> others.put(Respect.NO_PEAT, find));
         }
         if (question.brief().wishes().cheap() && others.containsKey(Respect.CHEAPEST)) {
@@ -254,7 +250,7 @@ public final class FindMixes {
                     Optional.empty(),
                     List.of(),
                     OptionalDouble.empty(),
-                    List.of("The search was called off; this is what it had found."));
+                    List.of(FindSentence.CALLED_OFF_SO_FAR.with()));
         }
         final Obstacles aside = new Obstacles(question, watch);
         final boolean fits = Score.fit(best.penalty()) >= ALL_FITS;
@@ -273,8 +269,8 @@ public final class FindMixes {
         for (int size = 1; size <= most; size++) {
             final int count = size;
             closest.of(size)
-                    .ifPresent(find -> counts.add(
-                            new Answer.OfCount(count, Score.fit(find.penalty()), Words.parts(proposals.recipe(find)))));
+                    .ifPresent(find -> counts.add(new Answer.OfCount(
+                            count, Score.fit(find.penalty()), FindPhrases.parts(proposals.recipe(find)))));
         }
         return List.copyOf(counts);
     }
@@ -283,36 +279,29 @@ public final class FindMixes {
         final double gap = done.complete() ? 0 : Math.max(0, Score.fit(done.bound()) - Score.fit(best.penalty()));
         final boolean proved = done.complete() || gap == 0;
         final long millis = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
-        final String space = "%s up to %d of these %d materials in up to %d parts"
-                .formatted(
-                        question.fixed().isEmpty() ? "recipe of" : "addition of",
-                        Math.min(
-                                question.limits().mostMaterials(),
-                                question.candidates().size()),
-                        question.candidates().size(),
+        final int materials = question.candidates().size();
+        final Message space = (question.fixed().isEmpty() ? FindSentence.RECIPES_OF : FindSentence.ADDITIONS_OF)
+                .with(
+                        Math.min(question.limits().mostMaterials(), materials),
+                        materials,
                         question.limits().mostParts());
-        final String words = proved
-                ? "No other %s scores better: all %s were settled, %s of them by mixing them in the model, the rest by a bound."
-                        .formatted(space, Words.count(done.total()), Words.count(done.read()))
-                : String.format(
-                        Locale.ROOT,
-                        "Not proved: %s of %s recipes are settled; some other %s may fit up to %s better.",
-                        Words.count(done.covered()),
-                        Words.count(done.total()),
-                        space,
-                        Words.points(gap));
+        final Message words = proved
+                ? FindSentence.PROVED.with(space, FindPhrases.count(done.total()), FindPhrases.count(done.read()))
+                : FindSentence.NOT_PROVED.with(
+                        FindPhrases.count(done.covered()), FindPhrases.count(done.total()), space, (int)
+                                Math.max(1, Math.round(gap)));
         return new Answer.Proof(proved, done.total(), done.read(), gap, millis, words);
     }
 
-    private Answer nothing(final String words) {
+    private Answer nothing(final FindSentence words) {
         return new Answer(
                 List.of(),
                 List.of(),
-                new Answer.Proof(true, 0, 0, 0, 0, words),
+                new Answer.Proof(true, 0, 0, 0, 0, words.with()),
                 Optional.empty(),
                 List.of(),
                 OptionalDouble.empty(),
-                List.of(words));
+                List.of(words.with()));
     }
 
     private Answer improved() {
@@ -324,7 +313,7 @@ public final class FindMixes {
                 .run(extra, SearchListener.Stage.CLOSEST, 0, most);
         final List<FoundRecipe> stairs = extra.stairs();
         if (stairs.isEmpty()) {
-            return nothing("The search was called off before anything was found.");
+            return nothing(FindSentence.CALLED_OFF);
         }
         final FoundRecipe best = stairs.get(stairs.size() - 1);
         final Map<Respect, FoundRecipe> found = new EnumMap<>(Respect.class);

@@ -13,7 +13,8 @@ import java.util.Comparator;
  * @param costPerLitre price of a litre of finished mix by the prices that are known
  * @param doseSteps steps of lime, of what acidifies and of feed
  */
-record FoundRecipe(int[] support, int[] parts, double penalty, double value, double costPerLitre, int[] doseSteps) {
+record FoundRecipe(
+        int[] support, int[] parts, double penalty, double value, double costPerLitre, Dosing.Steps doseSteps) {
 
     /** The better first: what it is sought for, then penalty, fewer materials, fewer parts, lower cost; then by place, so that it is settled. */
     static final Comparator<FoundRecipe> ORDER = Comparator.comparingDouble(FoundRecipe::value)

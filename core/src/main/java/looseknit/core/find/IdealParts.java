@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import looseknit.core.blend.Recipe;
-import looseknit.core.reading.Figures;
-import looseknit.core.reading.Fit;
+import looseknit.core.reading.PottedMix;
+import looseknit.core.reading.Score;
 import org.hipparchus.optim.InitialGuess;
 import org.hipparchus.optim.MaxEval;
 import org.hipparchus.optim.MaxIter;
@@ -66,7 +66,6 @@ final class IdealParts {
                 })
                 .toList();
         final Recipe recipe = new Recipe(Recipe.Measure.PARTS, parts, whole.doses());
-        final Figures figures = new Figures(recipe, question.brief(), question.known());
-        return new Fit(question.targets()).penalty(figures.all(Figures.leastAir(question.brief())));
+        return Score.penalty(question.targets(), new PottedMix(recipe, question.brief(), question.known()).values());
     }
 }

@@ -1,17 +1,17 @@
 package looseknit.core.find;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import looseknit.core.blend.Recipe;
+import looseknit.core.change.ChangeSentence;
 import looseknit.core.measure.Band;
+import looseknit.core.message.Message;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Property;
 import looseknit.core.need.Target;
-import looseknit.core.reading.Figures;
 import looseknit.core.reading.Knowledge;
-import looseknit.core.reading.Phrases;
+import looseknit.core.reading.PottedMix;
 
 /**
  * Being like a given blend: its readings, with a little room about them, as targets. By judgement a grower does not notice 2 points of air or
@@ -30,24 +30,25 @@ final class Likeness {
     /** Targets that a blend meets which reads like this one. */
     static List<Target> targets(final Recipe recipe, final Brief brief, final Knowledge known) {
         final List<Target> targets = new ArrayList<>();
-        new Figures(recipe, brief, known)
-                .all(Figures.leastAir(brief))
-                .forEach((quality, value) -> targets.add(new Target(
-                        quality,
-                        band(quality, value),
+        new PottedMix(recipe, brief, known)
+                .values()
+                .forEach((property, value) -> targets.add(new Target(
+                        property,
+                        band(property, value),
                         1,
-                        List.of("As it was: " + Phrases.figureWithUnit(quality, value)))));
+                        List.of(FindSentence.AS_IT_WAS.with(property.quantity(value))))));
         return List.copyOf(targets);
     }
 
-    private static Band band(final Property quality, final double value) {
-        return switch (quality) {
+    private static Band band(final Property property, final double value) {
+        return switch (property) {
             case AIR, WATER, EASY_WATER -> around(value, POINTS);
             case PH -> around(value, PH);
             case SALTS -> around(value, SALTS + SHARE * value);
             case FOOD -> around(value, FOOD + SHARE * value);
             case DRY_DAYS, WEIGHT -> around(value, SHARE * value);
             case LIFE -> Band.atLeast(Math.max(0, value * (1 - 2 * SHARE)));
+            case POROSITY, DENSITY -> throw new IllegalArgumentException(property + " is not read off a blend");
         };
     }
 
@@ -56,17 +57,16 @@ final class Likeness {
     }
 
     /** What is different in one blend from another, in words; the greatest difference first. */
-    static List<String> changes(final Recipe before, final Recipe after, final Brief brief, final Knowledge known) {
-        final Map<Property, Double> was = new EnumMap<>(new Figures(before, brief, known).all(Figures.leastAir(brief)));
-        final Map<Property, Double> is = new Figures(after, brief, known).all(Figures.leastAir(brief));
+    static List<Message> changes(final Recipe before, final Recipe after, final Brief brief, final Knowledge known) {
+        final Map<Property, Double> was = new PottedMix(before, brief, known).values();
+        final Map<Property, Double> is = new PottedMix(after, brief, known).values();
         return targets(before, brief, known).stream()
-                .filter(target -> target.penalty(is.get(target.quality())) > 0)
-                .sorted((a, b) -> Double.compare(b.penalty(is.get(b.quality())), a.penalty(is.get(a.quality()))))
-                .map(target -> "%s %s → %s"
-                        .formatted(
-                                Words.of(target.quality()),
-                                Phrases.figure(target.quality(), was.get(target.quality())),
-                                Phrases.figureWithUnit(target.quality(), is.get(target.quality()))))
+                .filter(target -> target.penalty(is.get(target.property())) > 0)
+                .sorted((a, b) -> Double.compare(b.penalty(is.get(b.property())), a.penalty(is.get(a.property()))))
+                .map(target -> ChangeSentence.MOVES.with(
+                        target.property().brief(),
+                        target.property().quantity(was.get(target.property())).bare(),
+                        target.property().quantity(is.get(target.property()))))
                 .toList();
     }
 }

@@ -3,6 +3,7 @@ package looseknit.core.find;
 import static looseknit.core.measure.Require.within;
 
 import java.util.OptionalDouble;
+import looseknit.core.measure.Limit;
 
 /**
  * How far a search goes.
@@ -21,10 +22,10 @@ public record Limits(int mostMaterials, int mostParts, OptionalDouble batchLitre
     public static final Limits USUAL = new Limits(5, 12, OptionalDouble.empty(), 20_000);
 
     public Limits {
-        within("limits.mostMaterials", mostMaterials, 1, 5, "materials");
-        within("limits.mostParts", mostParts, 1, 16, "parts");
-        batchLitres.ifPresent(litres -> within("limits.batchLitres", litres, 0.05, 10_000, "L"));
-        within("limits.mostMillis", mostMillis, 50, 600_000, "ms");
+        within("limits.mostMaterials", mostMaterials, 1, 5, Limit.MATERIALS);
+        within("limits.mostParts", mostParts, 1, 16, Limit.PARTS);
+        batchLitres.ifPresent(litres -> within("limits.batchLitres", litres, 0.05, 10_000, Limit.L));
+        within("limits.mostMillis", mostMillis, 50, 600_000, Limit.MS);
     }
 
     /** The same with other numbers of materials and parts. */

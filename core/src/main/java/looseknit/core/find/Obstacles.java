@@ -3,23 +3,24 @@ package looseknit.core.find;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.TimeUnit;
+import looseknit.core.change.Change;
 import looseknit.core.dry.AllowableDepletion;
-import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
-import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.OutOfRangeException;
-import looseknit.core.need.Brief;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Listing;
+import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
 import looseknit.core.need.Habit;
 import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotWall;
 import looseknit.core.reading.Drying;
-import looseknit.core.reading.Phrases;
+import looseknit.core.reading.Score;
 
 /** Small searches beside a large one: what stands in the way, and what would help. */
 final class Obstacles {
@@ -38,6 +39,12 @@ final class Obstacles {
 
     private static final int MOST_SAID = 3;
     private static final double NARROWER = 0.8;
+    private static final double ALL_FITS = 99.5;
+
+    /** What a mix is limed and fed with where nobody said otherwise. */
+    private static final String LIME = "dolomite";
+
+    private static final String FEED = "granules";
     private static final double LONGEST_INTERVAL = 60;
 
     private final Question question;
@@ -88,34 +95,35 @@ final class Obstacles {
         reader.read();
         reader.penalty(Double.POSITIVE_INFINITY);
         final List<Target> missed = question.targets().stream()
-                .filter(target -> target.penalty(reader.value(target.quality())) > IN_THE_WAY)
-                .filter(target -> target.quality() != Property.DRY_DAYS || meter.dry.isPresent())
-                .sorted(Comparator.comparingDouble((Target target) -> -target.penalty(reader.value(target.quality()))))
+                .filter(target -> target.penalty(reader.value(target.property())) > IN_THE_WAY)
+                .filter(target -> target.property() != Property.DRY_DAYS || meter.dry.isPresent())
+                .sorted(Comparator.comparingDouble((Target target) -> -target.penalty(reader.value(target.property()))))
                 .toList();
         if (missed.isEmpty()) {
             return Optional.empty();
         }
-        final List<String> waysOut = waysOut(best, reader, missed);
+        final List<Answer.Way> waysOut = waysOut(best, reader, missed);
         return Optional.of(new Answer.Clash(says(missed.get(0), meter), waysOut));
     }
 
-    private String says(final Target worst, final CandidateTables meter) {
-        final String wanted =
-                "%s (%s)".formatted(Words.of(worst.quality()), Phrases.band(worst.quality(), worst.band()));
+    private Message says(final Target worst, final CandidateTables meter) {
+        final Message wanted = wanted(worst);
         if (penalty(List.of(worst), meter) > IN_THE_WAY) {
-            return "None of these materials, alone or up to three together, brings %s.".formatted(wanted);
+            return FindSentence.NONE_BRINGS.with(wanted);
         }
-        final List<String> against = new ArrayList<>();
+        final List<Message> against = new ArrayList<>();
         for (final Target other : question.targets()) {
-            if (other.quality() != worst.quality() && penalty(List.of(worst, other), meter) > IN_THE_WAY) {
-                against.add(
-                        "%s (%s)".formatted(Words.of(other.quality()), Phrases.band(other.quality(), other.band())));
+            if (other.property() != worst.property() && penalty(List.of(worst, other), meter) > IN_THE_WAY) {
+                against.add(wanted(other));
             }
         }
         return against.isEmpty()
-                ? "%s cannot be had together with all the rest from these materials.".formatted(Words.capital(wanted))
-                : "%s cannot be had together with %s from these materials."
-                        .formatted(Words.capital(wanted), Words.and(against));
+                ? FindSentence.NOT_WITH_THE_REST.with(wanted)
+                : FindSentence.NOT_TOGETHER.with(wanted, Listing.and(against));
+    }
+
+    private static Message wanted(final Target target) {
+        return FindSentence.WANTED.with(target.property().brief(), Score.wanted(target));
     }
 
     private double penalty(final List<Target> targets, final CandidateTables meter) {
@@ -125,95 +133,93 @@ final class Obstacles {
     }
 
     /** A change with the fit that it brings. */
-    private record Change(String words, double fit) {}
+    private record Option(Change change, Message words, double fit) {}
 
-    private List<String> waysOut(final FoundRecipe best, final CandidateReader reader, final List<Target> missed) {
+    private List<Answer.Way> waysOut(final FoundRecipe best, final CandidateReader reader, final List<Target> missed) {
         final double now = Score.fit(best.penalty());
-        final List<Change> changes = new ArrayList<>();
-        final Brief brief = question.brief();
-        brief.pot().ifPresent(pot -> {
+        final List<Option> options = new ArrayList<>();
+        question.brief().pot().ifPresent(pot -> {
             final PotWall other = pot.wall() == PotWall.CLAY ? PotWall.PLASTIC : PotWall.CLAY;
-            change("%s pot".formatted(Words.capital(other.words())), brief.with(pot.with(other)), changes);
+            offer(new Change.Wall(other), FindSentence.WALL_POT.with(other), options);
             narrower(pot)
-                    .ifPresent(smaller -> change(
-                            String.format(Locale.ROOT, "A pot %.0f cm wide", smaller.topCm()),
-                            brief.with(smaller),
-                            changes));
+                    .ifPresent(change -> offer(
+                            change,
+                            FindSentence.POT_WIDE.with(Quantity.of(Dimension.LENGTH, change.topCm(), 0)),
+                            options));
         });
-        brief.habit().ifPresent(habit -> interval(habit, reader, changes));
-        doses(missed, changes);
-        return changes.stream()
-                .filter(change -> change.fit() >= now + WORTH_POINTS)
-                .sorted(Comparator.comparingDouble(Change::fit).reversed())
+        question.brief().habit().ifPresent(habit -> interval(habit, reader, options));
+        doses(missed, options);
+        return options.stream()
+                .filter(option -> option.fit() >= now + WORTH_POINTS)
+                .sorted(Comparator.comparingDouble(Option::fit).reversed())
                 .limit(MOST_SAID)
-                .map(change -> change.fit() > 99.5
-                        ? "%s: then something fits all.".formatted(change.words())
-                        : String.format(
-                                Locale.ROOT, "%s: fit %.0f instead of %.0f.", change.words(), change.fit(), now))
+                .map(option -> new Answer.Way(
+                        option.change(),
+                        option.fit(),
+                        option.fit() > ALL_FITS
+                                ? FindSentence.THEN_ALL_FITS.with(option.words())
+                                : FindSentence.THEN_FITS.with(
+                                        option.words(), FindPhrases.fit(option.fit()), FindPhrases.fit(now))))
                 .toList();
     }
 
-    private void interval(final Habit habit, final CandidateReader reader, final List<Change> changes) {
+    private void interval(final Habit habit, final CandidateReader reader, final List<Option> options) {
         final double days = Math.max(1, Math.rint(reader.value(Property.DRY_DAYS)));
-        final boolean clash = question.brief()
+        final boolean dries = question.brief()
                 .needs()
                 .filter(needs -> needs.trigger() != AllowableDepletion.NEVER_DRY)
                 .isPresent();
-        if (days != habit.everyDays() && days <= LONGEST_INTERVAL && clash) {
-            change(
-                    days == 1 ? "Water every day" : String.format(Locale.ROOT, "Water every %.0f days", days),
-                    question.brief().with(habit.every(days)),
-                    changes);
+        if (days != habit.everyDays() && days <= LONGEST_INTERVAL && dries) {
+            offer(
+                    new Change.Interval(days),
+                    days == 1
+                            ? FindSentence.WATER_DAILY.with()
+                            : FindSentence.WATER_EVERY.with(Quantity.trimmed(Dimension.DAYS, days, 0)),
+                    options);
         }
     }
 
-    private void doses(final List<Target> missed, final List<Change> changes) {
+    private void doses(final List<Target> missed, final List<Option> options) {
         final Question.Doses doses = question.doses();
-        if (missed.stream().anyMatch(target -> target.quality() == Property.PH)
+        if (missed.stream().anyMatch(target -> target.property() == Property.PH)
                 && doses.lime().isEmpty()) {
-            allow("Lime it", new Question.Doses(amendment("dolomite"), doses.acidifier(), doses.feed()), changes);
+            allow(LIME, FindSentence.LIME_IT, options);
         }
-        if (missed.stream().anyMatch(target -> target.quality() == Property.FOOD)
+        if (missed.stream().anyMatch(target -> target.property() == Property.FOOD)
                 && doses.feed().isEmpty()) {
-            allow(
-                    "Give it slow-release granules",
-                    new Question.Doses(doses.lime(), doses.acidifier(), amendment("granules")),
-                    changes);
+            allow(FEED, FindSentence.GIVE_GRANULES, options);
         }
     }
 
-    private Optional<Amendment> amendment(final String id) {
-        return MaterialBook.shipped()
+    private void allow(final String id, final FindSentence words, final List<Option> options) {
+        question.known()
+                .book()
                 .amendment(id)
-                .filter(each -> Exclusions.reason(each, question.brief()).isEmpty());
+                .filter(each -> Exclusions.reason(
+                                each, question.brief(), question.known().book())
+                        .isEmpty())
+                .ifPresent(each -> offer(new Change.AllowedDose(each), words.with(), options));
     }
 
-    private void allow(final String words, final Question.Doses doses, final List<Change> changes) {
-        if (!doses.equals(question.doses())) {
-            small(question.dosing(doses), Drying.of(question.brief()).map(DryTable::new))
-                    .ifPresent(find -> changes.add(new Change(words, Score.fit(find.penalty()))));
+    private void offer(final Change change, final Message words, final List<Option> options) {
+        if (!watch.cancelled()) {
+            fitAfter(change).ifPresent(fit -> options.add(new Option(change, words, fit)));
         }
     }
 
-    private void change(final String words, final Brief other, final List<Change> changes) {
-        if (watch.cancelled()) {
-            return;
-        }
-        small(question.with(other), Drying.of(other).map(DryTable::new))
-                .ifPresent(find -> changes.add(new Change(words, Score.fit(find.penalty()))));
+    /** Fit of the best small blend once a change has been made, 0 to 100; nothing if nothing can be mixed. */
+    OptionalDouble fitAfter(final Change change) {
+        final Question changed = question.after(change);
+        return small(changed, Drying.of(changed.brief()).map(DryTable::new))
+                .map(find -> OptionalDouble.of(Score.fit(find.penalty())))
+                .orElseGet(OptionalDouble::empty);
     }
 
-    private static Optional<Pot> narrower(final Pot pot) {
+    private static Optional<Change.Width> narrower(final Pot pot) {
+        final double width = Math.rint(pot.topCm() * NARROWER);
         try {
-            return Optional.of(new Pot(
-                    pot.shape(),
-                    Math.rint(pot.topCm() * NARROWER),
-                    pot.bottomCm() * NARROWER,
-                    pot.heightCm() * NARROWER,
-                    pot.wall(),
-                    pot.base(),
-                    pot.baseCm(),
-                    pot.layer()));
+            pot.scaledTo(width);
+            return Optional.of(new Change.Width(width));
         } catch (final OutOfRangeException tooSmall) {
             return Optional.empty();
         }
@@ -227,13 +233,15 @@ final class Obstacles {
             beside.add(question.candidates().get(place));
         }
         final List<Answer.WouldHelp> helpers = new ArrayList<>();
-        for (final Material material : MaterialBook.shipped().materials()) {
+        for (final Material material : question.known().book().materials()) {
             if (watch.cancelled()) {
                 return List.of();
             }
             if (!material.forRecipes()
                     || known(material)
-                    || Exclusions.reason(material, question.brief()).isPresent()) {
+                    || Exclusions.reason(
+                                    material, question.brief(), question.known().book())
+                            .isPresent()) {
                 continue;
             }
             final List<Candidate> few = new ArrayList<>(beside);
@@ -245,12 +253,7 @@ final class Obstacles {
                             material.id(),
                             material.name(),
                             fit,
-                            String.format(
-                                    Locale.ROOT,
-                                    "%s would raise the fit from %.0f to %.0f.",
-                                    material.name(),
-                                    now,
-                                    fit))));
+                            FindSentence.WOULD_RAISE.with(material, FindPhrases.fit(now), FindPhrases.fit(fit)))));
         }
         return helpers.stream()
                 .sorted(Comparator.comparingDouble(Answer.WouldHelp::fit).reversed())

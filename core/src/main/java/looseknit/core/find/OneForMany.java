@@ -7,7 +7,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import looseknit.core.blend.RecipeSentence;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Message;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,9 +39,8 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
     private static final long TELL_EVERY = 2_000;
 
     /** How sure it is that no other split fits better. */
-    public String words() {
-        return "Of all %s recipes of up to %d of these materials in up to %d parts, no other split fits better."
-                .formatted(Words.count(recipes), MOST_MATERIALS, MOST_PARTS);
+    public Message words() {
+        return FindSentence.NO_OTHER_SPLIT.with(FindPhrases.count(recipes), MOST_MATERIALS, MOST_PARTS);
     }
 
     /**
@@ -65,10 +67,10 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
      * @return nothing if it was called off
      */
     public static Optional<OneForMany> of(final List<Question> questions, final SearchListener watch) {
-        within("plants", questions.size(), 2, MOST_PLANTS, "plants");
+        within("plants", questions.size(), 2, MOST_PLANTS, Limit.PLANTS);
         final List<Candidate> candidates = questions.get(0).candidates();
         if (candidates.isEmpty()) {
-            throw new OutOfRangeException("candidates", "empty", "at least one material that all the plants may have");
+            throw new OutOfRangeException("candidates", RecipeSentence.EMPTY.with(), FindSentence.ONE_FOR_ALL.with());
         }
         final List<CandidateTables> meters = questions.stream()
                 .map(each -> new CandidateTables(
@@ -167,7 +169,12 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
                 if (sums[set] < least[set]) {
                     if (find == null) {
                         find = new FoundRecipe(
-                                support.clone(), parts.clone(), sums[set], 0, readers[0].costPerLitre(), new int[3]);
+                                support.clone(),
+                                parts.clone(),
+                                sums[set],
+                                0,
+                                readers[0].costPerLitre(),
+                                Dosing.Steps.NONE);
                     }
                     least[set] = sums[set];
                     finds[set] = find;

@@ -3,10 +3,11 @@ package looseknit.core.find;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
+import looseknit.core.bench.Evaluation;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Material;
+import looseknit.core.message.Message;
 import looseknit.core.need.Property;
-import looseknit.core.reading.Evaluation;
 
 /**
  * A blend that answers a question.
@@ -31,8 +32,8 @@ public record Proposal(
         Recipe recipe,
         double penalty,
         double fit,
-        String summary,
-        List<String> givesUp,
+        Message summary,
+        List<Message> givesUp,
         OptionalDouble costPerLitre,
         double wetKgPerL,
         double lifeYears,
@@ -42,22 +43,17 @@ public record Proposal(
         List<Reason> reasons,
         Evaluation evaluation) {
 
-    /** What a reading is called where room is scarce. */
-    public static String shortName(final Property quality) {
-        return Words.capital(Words.of(quality));
-    }
-
     /**
      * What a part is there for.
      *
      * @param material the material
-     * @param quality the reading for which it counts most
+     * @param property the reading for which it counts most
      * @param words the same in words
      */
-    public record Reason(Material material, Property quality, String words) {}
+    public record Reason(Material material, Property property, Message words) {}
 
     /** The same in other words. */
-    Proposal saying(final String otherSummary, final List<String> others) {
+    Proposal saying(final Message otherSummary, final List<Message> others) {
         return new Proposal(
                 titles,
                 recipe,
@@ -76,7 +72,7 @@ public record Proposal(
     }
 
     /** The same, the best of these. */
-    Proposal with(final Set<Respect> others, final List<String> otherGivesUp) {
+    Proposal with(final Set<Respect> others, final List<Message> otherGivesUp) {
         return new Proposal(
                 others,
                 recipe,

@@ -2,7 +2,6 @@ package looseknit.core.find;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,16 +9,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import looseknit.core.bench.Evaluation;
+import looseknit.core.bench.Evaluator;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
 import looseknit.core.need.Property;
 import looseknit.core.need.Target;
-import looseknit.core.reading.Evaluation;
-import looseknit.core.reading.Evaluator;
-import looseknit.core.reading.Figures;
 import looseknit.core.reading.MonteCarlo;
-import looseknit.core.reading.Phrases;
+import looseknit.core.reading.PottedMix;
+import looseknit.core.reading.Reading;
+import looseknit.core.reading.Score;
 
 /** Makes proposals of what a search found. */
 final class Proposals {
@@ -52,9 +52,9 @@ final class Proposals {
                                 : (a, b) -> 0)
                 .toList();
         final List<Recipe.Dose> doses = new ArrayList<>();
-        dose(question.doses().lime(), find.doseSteps()[0], doses);
-        dose(question.doses().acidifier(), find.doseSteps()[1], doses);
-        dose(question.doses().feed(), find.doseSteps()[2], doses);
+        dose(question.doses().lime(), find.doseSteps().lime(), doses);
+        dose(question.doses().acidifier(), find.doseSteps().acidifier(), doses);
+        dose(question.doses().feed(), find.doseSteps().feed(), doses);
         return new Recipe(Recipe.Measure.PARTS, parts, doses);
     }
 
@@ -87,7 +87,7 @@ final class Proposals {
                 recipe,
                 find.penalty(),
                 Score.fit(find.penalty()),
-                Words.summary(evaluation, question.targets()),
+                FindPhrases.summary(evaluation, question.targets()),
                 List.of(),
                 priced(recipe) ? OptionalDouble.of(reader.costPerLitre()) : OptionalDouble.empty(),
                 reader.wetKgPerL(),
@@ -123,47 +123,41 @@ final class Proposals {
             final Material material = rest.remove(row).material();
             final Map<Property, Double> without = figures(new Recipe(Recipe.Measure.PARTS, rest, recipe.doses()));
             question.targets().stream()
-                    .filter(target -> now.containsKey(target.quality()))
+                    .filter(target -> now.containsKey(target.property()))
                     .max(Comparator.comparingDouble(target -> matters(target, now, without)))
-                    .ifPresent(target -> reasons.add(reason(material, target.quality(), now, without)));
+                    .ifPresent(target -> reasons.add(reason(material, target.property(), now, without)));
         }
         return List.copyOf(reasons);
     }
 
     private static double matters(
             final Target target, final Map<Property, Double> now, final Map<Property, Double> without) {
-        final double a = now.get(target.quality());
-        final double b = without.get(target.quality());
+        final double a = now.get(target.property());
+        final double b = without.get(target.property());
         return target.penalty(b) - target.penalty(a) + 0.02 * target.weight() * Math.abs(b - a) / target.scale();
     }
 
     private static Proposal.Reason reason(
             final Material material,
-            final Property quality,
+            final Property property,
             final Map<Property, Double> now,
             final Map<Property, Double> without) {
         return new Proposal.Reason(
                 material,
-                quality,
-                "%s %s, without it %s"
-                        .formatted(
-                                Words.of(quality),
-                                Phrases.figureWithUnit(quality, now.get(quality)),
-                                Phrases.figureWithUnit(quality, without.get(quality))));
+                property,
+                FindSentence.WITHOUT_IT.with(
+                        property.brief(),
+                        property.quantity(now.get(property)),
+                        property.quantity(without.get(property))));
     }
 
     private Map<Property, Double> figures(final Recipe recipe) {
-        return new Figures(recipe, question.brief(), question.known()).all(Figures.leastAir(question.brief()));
+        return new PottedMix(recipe, question.brief(), question.known()).values();
     }
 
     /** Spread of the readings of a blend. */
     Map<Property, Double> spread(final FoundRecipe find) {
-        final Map<Property, Double> spread = new EnumMap<>(Property.class);
-        Evaluator.evaluate(recipe(find), question.brief(), question.known())
-                .readings()
-                .forEach(reading ->
-                        spread.put(reading.quality(), reading.estimate().sd()));
-        return spread;
+        return Reading.spreads(new PottedMix(recipe(find), question.brief(), question.known()));
     }
 
     /** The proposals that differ, each with all its titles, with what it gives up against the first. */
@@ -171,7 +165,7 @@ final class Proposals {
         final Map<String, FoundRecipe> finds = new LinkedHashMap<>();
         final Map<String, Set<Respect>> titles = new LinkedHashMap<>();
         found.forEach((title, find) -> {
-            final String key = Words.parts(recipe(find));
+            final String key = FindPhrases.key(recipe(find));
             if (finds.containsKey(key) || finds.size() < most) {
                 finds.putIfAbsent(key, find);
                 titles.computeIfAbsent(key, any -> EnumSet.noneOf(Respect.class))
@@ -179,7 +173,7 @@ final class Proposals {
             }
         });
         for (final FoundRecipe find : further) {
-            final String key = Words.parts(recipe(find));
+            final String key = FindPhrases.key(recipe(find));
             if (!finds.containsKey(key) && finds.size() < most) {
                 finds.put(key, find);
                 titles.put(key, EnumSet.noneOf(Respect.class));
@@ -215,7 +209,7 @@ final class Proposals {
     private static List<Proposal> said(final List<Proposal> proposals) {
         final List<Proposal> result = new ArrayList<>();
         for (final Proposal each : proposals) {
-            result.add(result.isEmpty() ? each : each.with(each.titles(), Words.givesUp(proposals.get(0), each)));
+            result.add(result.isEmpty() ? each : each.with(each.titles(), FindPhrases.givesUp(proposals.get(0), each)));
         }
         return List.copyOf(result);
     }

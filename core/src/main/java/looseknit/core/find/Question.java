@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import looseknit.core.blend.Recipe;
+import looseknit.core.change.Change;
 import looseknit.core.material.Amendment;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
@@ -42,6 +43,16 @@ public record Question(
 
         /** Nothing is dosed. */
         public static final Doses NONE = new Doses(Optional.empty(), Optional.empty(), Optional.empty());
+
+        /** The same and an amendment more, each kind in its place. */
+        Doses and(final Amendment amendment) {
+            if (amendment.kind() == Amendment.Kind.FEED) {
+                return new Doses(lime, acidifier, Optional.of(amendment));
+            }
+            return amendment.neutralising() < 0
+                    ? new Doses(lime, Optional.of(amendment), feed)
+                    : new Doses(Optional.of(amendment), acidifier, feed);
+        }
     }
 
     public Question {
@@ -51,11 +62,12 @@ public record Question(
         if (candidates.size() > Limits.MOST_CANDIDATES) {
             throw new OutOfRangeException(
                     "candidates",
-                    "%d materials".formatted(candidates.size()),
-                    "at most %d: leave out what you would not use".formatted(Limits.MOST_CANDIDATES));
+                    FindSentence.MATERIALS.with(candidates.size()),
+                    FindSentence.LEAVE_SOME_OUT.with(Limits.MOST_CANDIDATES));
         }
         if (targets.isEmpty()) {
-            throw new OutOfRangeException("brief.plant", "open", "a plant: without one there is nothing to aim at");
+            throw new OutOfRangeException(
+                    "brief.plant", FindSentence.OPEN.with(), FindSentence.A_PLANT_TO_AIM_AT.with());
         }
     }
 
@@ -84,6 +96,14 @@ public record Question(
     /** The same for another brief and its targets. */
     public Question with(final Brief other) {
         return new Question(other, Targets.of(other), known, candidates, fixed, doses, limits);
+    }
+
+    /** The same once a change has been made. */
+    public Question after(final Change change) {
+        if (change instanceof Change.AllowedDose allowed) {
+            return dosing(doses.and(allowed.amendment()));
+        }
+        return with(change.briefAfter(brief));
     }
 
     /** The same on top of other fixed parts. */

@@ -33,6 +33,9 @@ final class ReadingRanges {
 
     private final CandidateTables meter;
     private final TargetTable aims;
+    private final boolean tested;
+    private final boolean weighed;
+    private final double litres;
     private final double submerged;
     private final boolean limes;
     private final boolean acidifies;
@@ -44,6 +47,9 @@ final class ReadingRanges {
     ReadingRanges(final CandidateTables meter) {
         this.meter = meter;
         this.aims = meter.aims;
+        this.tested = meter.corrections.isPresent();
+        this.weighed = meter.situation.brief().pot().isPresent();
+        this.litres = meter.situation.litres();
         this.submerged = meter.tables[0][0].submerged();
         this.limes = meter.dosing.limes();
         this.acidifies = meter.dosing.acidifies();
@@ -56,9 +62,9 @@ final class ReadingRanges {
         for (final LotTrait trait : LotTrait.values()) {
             double low = 0;
             double high = 0;
-            for (int a = 0; meter.tested && a < reader.plainCount(); a++) {
-                low = Math.min(low, meter.off[trait.ordinal()][reader.plain(a)]);
-                high = Math.max(high, meter.off[trait.ordinal()][reader.plain(a)]);
+            for (int a = 0; tested && a < reader.plainCount(); a++) {
+                low = Math.min(low, meter.off(trait, reader.plain(a)));
+                high = Math.max(high, meter.off(trait, reader.plain(a)));
             }
             spare[2 * trait.ordinal()] = low;
             spare[2 * trait.ordinal() + 1] = high;
@@ -96,17 +102,17 @@ final class ReadingRanges {
         final double flooded = submerged * (1 - perLoose + high[CLOSED] * per);
         final double airLeast = Math.max(0, 1 - (1 - low[AIR_LEAST]) * per - flooded + off(LotTrait.AIR, 0) * per);
         sum += aims.least(Property.AIR, airLeast, airMost);
-        if (airMost < meter.leastAir - QUICK_READING) {
+        if (airMost < meter.situation.leastAir() - QUICK_READING) {
             sum += aims.penalty(Property.LIFE, 0);
         }
         if (sum > limit) {
             return sum;
         }
-        final double waterMost = meter.tested
+        final double waterMost = tested
                 ? poresMost + off(LotTrait.POROSITY, 1) * per - airLeast
                 : Math.min(high[HELD] * per + flooded, poresMost);
         final double waterLeast =
-                Math.max(0, poresLeast + (meter.tested ? off(LotTrait.POROSITY, 0) * per : 0) - Math.max(0, airMost));
+                Math.max(0, poresLeast + (tested ? off(LotTrait.POROSITY, 0) * per : 0) - Math.max(0, airMost));
         sum += aims.least(Property.WATER, waterLeast, Math.max(waterMost, 0.01));
         sum += aims.least(Property.EASY_WATER, 0, high[EASY] * per);
         return sum > limit ? sum : (sum + pot(low, high, per, perLoose, waterLeast, waterMost)) * (1 - SLACK);
@@ -169,16 +175,16 @@ final class ReadingRanges {
             final double waterLeast,
             final double waterMost) {
         double sum = 0;
-        if (meter.weighed) {
-            final double kg = meter.litres / 1000;
+        if (weighed) {
+            final double kg = litres / 1000;
             sum += aims.least(
                     Property.WEIGHT,
-                    meter.emptyKg
+                    meter.situation.emptyKg()
                             + kg * low[DENSITY] * perLoose * Math.max(0.1, 1 + off(LotTrait.DENSITY, 0))
-                            + meter.litres * waterLeast,
-                    meter.emptyKg
+                            + litres * waterLeast,
+                    meter.situation.emptyKg()
                             + kg * high[DENSITY] * per * (1 + off(LotTrait.DENSITY, 1))
-                            + meter.litres * waterMost);
+                            + litres * waterMost);
         }
         if (table != null) {
             sum += aims.least(

@@ -1,5 +1,8 @@
 package looseknit.core.find;
 
+import looseknit.core.message.Named;
+import looseknit.core.reading.Score;
+
 /** Somebody who waits for a search: hears how far it is and may call it off. Called from the thread that searches. */
 public interface SearchListener {
 
@@ -45,19 +48,9 @@ public interface SearchListener {
     }
 
     /** What a search does, one after another. */
-    enum Stage {
-        CLOSEST("looking for the closest"),
-        TRADES("weighing cost, weight and life"),
-        EXPLAINING("working out why");
-
-        private final String words;
-
-        Stage(final String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    enum Stage implements Named {
+        CLOSEST,
+        TRADES,
+        EXPLAINING
     }
 }

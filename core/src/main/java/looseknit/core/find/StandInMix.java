@@ -6,7 +6,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import looseknit.core.blend.Recipe;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
+import looseknit.core.message.Listing;
+import looseknit.core.message.Message;
+import looseknit.core.reading.Score;
 
 /**
  * What to take in a blend for a material that is missing: the parts of one or two others that keep the readings nearest to what they
@@ -17,7 +21,7 @@ import looseknit.core.measure.Require;
  * @param changes what is different, the greatest difference first; empty if nothing that one would notice
  * @param likeness how like it is, 0 to 100
  */
-public record StandInMix(Proposal proposal, String words, List<String> changes, double likeness) {
+public record StandInMix(Proposal proposal, Message words, List<Message> changes, double likeness) {
 
     private static final int MOST_STAND_INS = 2;
     private static final int MOST_OFFERED = 3;
@@ -31,7 +35,7 @@ public record StandInMix(Proposal proposal, String words, List<String> changes, 
      */
     public static List<StandInMix> of(
             final Question question, final Recipe given, final int row, final SearchListener watch) {
-        Require.within("row", row, 0, given.parts().size() - 1, "(row of the blend)");
+        Require.within("row", row, 0, given.parts().size() - 1, Limit.ROW);
         final double scale = given.measure() == Recipe.Measure.PERCENT ? 0.1 : 1;
         final List<Recipe.Part> rest = new ArrayList<>();
         for (int i = 0; i < given.parts().size(); i++) {
@@ -73,18 +77,17 @@ public record StandInMix(Proposal proposal, String words, List<String> changes, 
 
     private static StandInMix standIn(final CandidateTables meter, final Recipe given, final FoundRecipe find) {
         final Question asked = meter.question;
-        final List<String> taken = new ArrayList<>();
+        final List<Message> taken = new ArrayList<>();
         for (int s = 0; s < find.support().length; s++) {
-            taken.add("%d %s"
-                    .formatted(
-                            find.parts()[s],
-                            Words.lower(
-                                    asked.candidates().get(find.support()[s]).material())));
+            taken.add(FindSentence.PARTS_OF.with(
+                    find.parts()[s], asked.candidates().get(find.support()[s]).material()));
         }
         final Proposal proposal = new Proposals(meter).of(find, Set.of(), given.doses());
         return new StandInMix(
                 proposal,
-                taken.isEmpty() ? "Nothing in its place" : Words.capital(Words.and(taken)) + " in its place",
+                taken.isEmpty()
+                        ? FindSentence.NOTHING_IN_ITS_PLACE.with()
+                        : FindSentence.IN_ITS_PLACE.with(Listing.and(taken)),
                 Likeness.changes(given, proposal.recipe(), asked.brief(), asked.known()),
                 Score.fit(find.penalty()));
     }

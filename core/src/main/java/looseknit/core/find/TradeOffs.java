@@ -35,9 +35,9 @@ final class TradeOffs implements SearchGoal {
         this.meter = meter;
         this.limit = limit;
         this.sought = EnumSet.copyOf(sought);
-        spread.forEach((quality, sd) -> {
-            if (meter.aims.wanted(quality) && quality != Property.LIFE && sd > 0) {
-                chances.put(quality, new Chance(meter.aims.low(quality), meter.aims.high(quality), sd));
+        spread.forEach((property, sd) -> {
+            if (meter.aims.wanted(property) && property != Property.LIFE && sd > 0) {
+                chances.put(property, new Chance(meter.aims.low(property), meter.aims.high(property), sd));
             }
         });
     }

@@ -2,10 +2,10 @@ package looseknit.core.find;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import looseknit.core.material.Material;
+import looseknit.core.message.Message;
 
 /**
  * Why a material is not in the best blend.
@@ -14,7 +14,7 @@ import looseknit.core.material.Material;
  * @param words the reason, in sentences
  * @param best the best blend that has it, if there is one
  */
-public record WhyNot(Material material, String words, Optional<Proposal> best) {
+public record WhyNot(Material material, Message words, Optional<Proposal> best) {
 
     /** Least share that counts as being in a blend. */
     private static final double SOME = 1e-6;
@@ -29,15 +29,16 @@ public record WhyNot(Material material, String words, Optional<Proposal> best) {
     public static WhyNot of(
             final Question question, final Candidate candidate, final double fit, final SearchListener watch) {
         final Material material = candidate.material();
-        final Optional<String> barred = Exclusions.reason(material, question.brief());
+        final Optional<Message> barred =
+                Exclusions.reason(material, question.brief(), question.known().book());
         if (barred.isPresent()) {
             return new WhyNot(material, barred.get(), Optional.empty());
         }
         if (candidate.mostShare() <= 0) {
-            return new WhyNot(material, "You left it out.", Optional.empty());
+            return new WhyNot(material, FindSentence.LEFT_OUT.with(), Optional.empty());
         }
         if (candidate.leftLitres().isPresent() && candidate.leftLitres().getAsDouble() <= 0) {
-            return new WhyNot(material, "None of it is left.", Optional.empty());
+            return new WhyNot(material, FindSentence.NONE_LEFT.with(), Optional.empty());
         }
         final List<Candidate> with = new ArrayList<>();
         question.candidates().stream()
@@ -55,21 +56,15 @@ public record WhyNot(Material material, String words, Optional<Proposal> best) {
         final Optional<Proposal> best = closest.overall().map(find -> new Proposals(meter).of(find, Set.of()));
         return new WhyNot(
                 material,
-                best.map(proposal -> words(proposal, fit)).orElse("No blend with it keeps within the limits."),
+                best.map(proposal -> words(proposal, fit)).orElse(FindSentence.NO_BLEND_WITH_IT.with()),
                 best);
     }
 
-    private static String words(final Proposal with, final double fit) {
+    private static Message words(final Proposal with, final double fit) {
         if (with.fit() >= fit - 0.5) {
-            return "A blend with it fits just as well: %s. It was not taken because it needs more materials or parts, or costs more."
-                    .formatted(Words.parts(with.recipe()));
+            return FindSentence.FITS_AS_WELL.with(FindPhrases.parts(with.recipe()));
         }
-        return String.format(
-                Locale.ROOT,
-                "The best blend with it fits %.0f instead of %.0f: %s. %s",
-                with.fit(),
-                fit,
-                Words.parts(with.recipe()),
-                with.summary());
+        return FindSentence.FITS_INSTEAD.with(
+                FindPhrases.fit(with.fit()), FindPhrases.fit(fit), FindPhrases.parts(with.recipe()), with.summary());
     }
 }

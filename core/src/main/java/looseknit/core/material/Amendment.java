@@ -4,6 +4,9 @@ import static looseknit.core.measure.Require.text;
 import static looseknit.core.measure.Require.within;
 
 import java.util.List;
+import looseknit.core.measure.Limit;
+import looseknit.core.message.Message;
+import looseknit.core.message.Titled;
 
 /**
  * Something given by weight per litre of mix that does not count as a part of its volume: lime, sulfur, granules.
@@ -39,7 +42,8 @@ public record Amendment(
         double looseGPerMl,
         List<Hazard> hazards,
         Advice advice,
-        String source) {
+        Message source)
+        implements Titled {
 
     /** What an amendment is for. */
     public enum Kind {
@@ -79,12 +83,12 @@ public record Amendment(
             double sPercent) {
 
         public Contents {
-            within("amendment.nPercent", nPercent, 0, 50, "%");
-            within("amendment.p2o5Percent", p2o5Percent, 0, 60, "%");
-            within("amendment.k2oPercent", k2oPercent, 0, 62, "%");
-            within("amendment.caPercent", caPercent, 0, 72, "%");
-            within("amendment.mgPercent", mgPercent, 0, 61, "%");
-            within("amendment.sPercent", sPercent, 0, 100, "%");
+            within("amendment.nPercent", nPercent, 0, 50, Limit.PER_CENT);
+            within("amendment.p2o5Percent", p2o5Percent, 0, 60, Limit.PER_CENT);
+            within("amendment.k2oPercent", k2oPercent, 0, 62, Limit.PER_CENT);
+            within("amendment.caPercent", caPercent, 0, 72, Limit.PER_CENT);
+            within("amendment.mgPercent", mgPercent, 0, 61, Limit.PER_CENT);
+            within("amendment.sPercent", sPercent, 0, 100, Limit.PER_CENT);
         }
 
         /** Elements in a gram [mg]. */
@@ -103,10 +107,10 @@ public record Amendment(
         id = text("amendment.id", id, 40);
         name = text("amendment.name", name, 80);
         hazards = List.copyOf(hazards);
-        within("amendment.neutralising", neutralising, -5, 3, "(relative to calcium carbonate)");
-        within("amendment.fineness", fineness, 0, 1, "(share)");
-        within("amendment.looseGPerMl", looseGPerMl, 0.1, 3, "g/mL");
-        within("amendment.halfTimeWeeks", halfTimeWeeks, 0.01, 200, "weeks");
+        within("amendment.neutralising", neutralising, -5, 3, Limit.AGAINST_CALCIUM_CARBONATE);
+        within("amendment.fineness", fineness, 0, 1, Limit.SHARE);
+        within("amendment.looseGPerMl", looseGPerMl, 0.1, 3, Limit.G_PER_ML);
+        within("amendment.halfTimeWeeks", halfTimeWeeks, 0.01, 200, Limit.WEEKS);
     }
 
     /**
@@ -144,11 +148,11 @@ public record Amendment(
      * @throws looseknit.core.measure.OutOfRangeException if a share is negative or they add up to more than 1
      */
     public static double finenessBySieve(final double under025, final double under085, final double under24) {
-        within("sieve.under025", under025, 0, 1, "(share)");
-        within("sieve.under085", under085, 0, 1, "(share)");
-        within("sieve.under24", under24, 0, 1, "(share)");
+        within("sieve.under025", under025, 0, 1, Limit.SHARE);
+        within("sieve.under085", under085, 0, 1, Limit.SHARE);
+        within("sieve.under24", under24, 0, 1, Limit.SHARE);
         final double coarser = 1 - under025 - under085 - under24;
-        within("sieve.sum", under025 + under085 + under24, 0, 1 + 1e-9, "(shares together)");
+        within("sieve.sum", under025 + under085 + under24, 0, 1 + 1e-9, Limit.SHARES_TOGETHER);
         return under025 + 0.5 * under085 + 0.2 * under24 + 0.05 * Math.max(0, coarser);
     }
 }

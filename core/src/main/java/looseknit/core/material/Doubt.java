@@ -2,6 +2,8 @@ package looseknit.core.material;
 
 import static looseknit.core.measure.Require.within;
 
+import looseknit.core.measure.Limit;
+
 /**
  * How far a lot of a material may lie from its figures, as one standard deviation each.
  *
@@ -20,11 +22,11 @@ public record Doubt(double waterSd, double porositySd, double densityRelativeSd,
     public static final double HALF_LIFE_FACTOR = 1.6;
 
     public Doubt {
-        within("doubt.water", waterSd, 0, 0.5, "vol/vol");
-        within("doubt.porosity", porositySd, 0, 0.5, "vol/vol");
-        within("doubt.density", densityRelativeSd, 0, 1, "(share)");
-        within("doubt.ph", phSd, 0, 4, "pH");
-        within("doubt.buffer", bufferRelativeSd, 0, 2, "(share)");
+        within("doubt.water", waterSd, 0, 0.5, Limit.VOL_PER_VOL);
+        within("doubt.porosity", porositySd, 0, 0.5, Limit.VOL_PER_VOL);
+        within("doubt.density", densityRelativeSd, 0, 1, Limit.SHARE);
+        within("doubt.ph", phSd, 0, 4, Limit.PH);
+        within("doubt.buffer", bufferRelativeSd, 0, 2, Limit.SHARE);
     }
 
     /** The doubt about an unknown retail lot of this kind of matter. */

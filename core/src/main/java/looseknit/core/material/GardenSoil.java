@@ -4,6 +4,8 @@ import static looseknit.core.measure.Require.within;
 
 import java.util.List;
 import java.util.Optional;
+import looseknit.core.measure.Limit;
+import looseknit.core.message.Message;
 
 /** A garden soil as a material, from its texture, its organic matter and its pH. */
 public final class GardenSoil {
@@ -48,8 +50,8 @@ public final class GardenSoil {
             final double organic,
             final double ph,
             final Advice advice,
-            final String source) {
-        within("soil.ph", ph, 3, 9, "pH");
+            final Message source) {
+        within("soil.ph", ph, 3, 9, Limit.PH);
         final SaxtonRawls water = SaxtonRawls.of(texture, organic);
         final GrainSize size = grainSize(texture);
         final double density = water.bulkDensityGPerL();

@@ -3,6 +3,8 @@ package looseknit.core.material;
 import static looseknit.core.measure.Require.within;
 
 import java.util.List;
+import looseknit.core.measure.Limit;
+import looseknit.core.message.Named;
 
 /**
  * What a bought or base mix consists of, down to plain materials.
@@ -14,21 +16,14 @@ import java.util.List;
 public record MakeUp(List<Constituent> constituents, Certainty certainty) {
 
     /** How well a make-up is known, and how much wider that makes every spread; by judgement. */
-    public enum Certainty {
-        KNOWN("known", 1),
-        ESTIMATED("estimated", 1.6),
-        UNKNOWN("guessed", 2.5);
-
-        private final String words;
+    public enum Certainty implements Named {
+        KNOWN(1),
+        ESTIMATED(1.6),
+        UNKNOWN(2.5);
         private final double widening;
 
-        Certainty(final String words, final double widening) {
-            this.words = words;
+        Certainty(final double widening) {
             this.widening = widening;
-        }
-
-        public String words() {
-            return words;
         }
 
         /** Factor on the spreads of the constituents. */
@@ -45,7 +40,7 @@ public record MakeUp(List<Constituent> constituents, Certainty certainty) {
     public record Constituent(Material material, double litresPerLitre) {
 
         public Constituent {
-            within("constituent.litresPerLitre", litresPerLitre, 0, 10, "L/L");
+            within("constituent.litresPerLitre", litresPerLitre, 0, 10, Limit.L_PER_L);
         }
     }
 

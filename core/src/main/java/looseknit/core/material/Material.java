@@ -6,6 +6,12 @@ import static looseknit.core.measure.Require.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import looseknit.core.measure.Limit;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
+import looseknit.core.message.Range;
+import looseknit.core.message.Titled;
 
 /**
  * A material that is measured into a mix by volume. Figures are typical, not those of a lot; per litre means per litre
@@ -46,7 +52,8 @@ public record Material(
         Retention retention,
         Advice advice,
         Optional<MakeUp> makeUp,
-        String source) {
+        Message source)
+        implements Titled {
 
     private static final int LONGEST_ID = 120;
     private static final int LONGEST_NAME = 200;
@@ -57,8 +64,8 @@ public record Material(
         roles = List.copyOf(roles);
         hazards = List.copyOf(hazards);
         natures = List.copyOf(natures);
-        within("material.packL", packL, 0.01, 10_000, "L");
-        within("material.halfLifeYears", halfLifeYears, 0.01, Double.POSITIVE_INFINITY, "years");
+        within("material.packL", packL, 0.01, 10_000, Limit.L);
+        within("material.halfLifeYears", halfLifeYears, 0.01, Double.POSITIVE_INFINITY, Limit.YEARS);
     }
 
     /**
@@ -82,13 +89,13 @@ public record Material(
             double squeeze) {
 
         public Physics {
-            within("material.bulkDensity", bulkDensityGPerL, 5, 3000, "g/L");
-            within("material.totalPorosity", totalPorosity, 0.05, 0.99, "vol/vol");
-            within("material.packingFraction", packingFraction, 0.2, 0.9, "vol/vol");
-            within("material.virtualPacking", virtualPacking, 0.2, 0.95, "vol/vol");
-            within("material.fillEfficiency", fillEfficiency, 0.1, 1, "(share)");
-            within("material.settling", settling, 0, 0.5, "(share)");
-            within("material.squeeze", squeeze, 0, 0.5, "(share)");
+            within("material.bulkDensity", bulkDensityGPerL, 5, 3000, Limit.G_PER_L);
+            within("material.totalPorosity", totalPorosity, 0.05, 0.99, Limit.VOL_PER_VOL);
+            within("material.packingFraction", packingFraction, 0.2, 0.9, Limit.VOL_PER_VOL);
+            within("material.virtualPacking", virtualPacking, 0.2, 0.95, Limit.VOL_PER_VOL);
+            within("material.fillEfficiency", fillEfficiency, 0.1, 1, Limit.SHARE);
+            within("material.settling", settling, 0, 0.5, Limit.SHARE);
+            within("material.squeeze", squeeze, 0, 0.5, Limit.SHARE);
         }
     }
 
@@ -105,10 +112,10 @@ public record Material(
             double ph, double bufferMeqPerLPerPh, double cecMeqPerL, double ecDsPerM, Nutrients nutrients) {
 
         public Chemistry {
-            within("material.ph", ph, 2, 12, "pH");
-            within("material.buffer", bufferMeqPerLPerPh, 0.01, 500, "meq/L per pH");
-            within("material.cec", cecMeqPerL, 0, 5000, "meq/L");
-            within("material.ec", ecDsPerM, 0, 50, "dS/m");
+            within("material.ph", ph, 2, 12, Limit.PH);
+            within("material.buffer", bufferMeqPerLPerPh, 0.01, 500, Limit.MEQ_PER_L_PER_PH);
+            within("material.cec", cecMeqPerL, 0, 5000, Limit.MEQ_PER_L);
+            within("material.ec", ecDsPerM, 0, 50, Limit.DS_PER_M);
         }
     }
 
@@ -208,14 +215,11 @@ public record Material(
     }
 
     /** The grade in words, from the sieve openings that 10 and 90 % pass. */
-    public String grade() {
+    public Message grade() {
         if (grainSize.d10Mm() <= 0.25 && grainSize.d90Mm() <= 3) {
-            return "up to %s mm".formatted(millimetres(grainSize.d90Mm()));
+            return MaterialSentence.GRADE_UP_TO.with(Quantity.trimmed(Dimension.GRAIN, grainSize.d90Mm(), 1));
         }
-        return "%s–%s mm".formatted(millimetres(grainSize.d10Mm()), millimetres(grainSize.d90Mm()));
-    }
-
-    private static String millimetres(final double size) {
-        return size == Math.rint(size) ? Long.toString((long) size) : Double.toString(Math.rint(size * 10) / 10);
+        return MaterialSentence.GRADE.with(
+                new Range(grainSize.d10Mm(), grainSize.d90Mm(), Dimension.GRAIN, 1, Range.Form.DASH_TRIMMED));
     }
 }

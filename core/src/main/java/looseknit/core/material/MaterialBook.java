@@ -10,6 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import looseknit.core.measure.CsvTable;
 import looseknit.core.measure.CsvTable.Row;
+import looseknit.core.message.TableText;
 
 /** The materials and amendments that the application knows, by id, in the order of their tables. */
 public final class MaterialBook {
@@ -21,6 +22,8 @@ public final class MaterialBook {
                     .toList(),
             CsvTable.resource(MaterialBook.class, "amendments.csv", MaterialBook::amendment));
 
+    private static final Material HUMUS = SHIPPED.material("humus").orElseThrow();
+
     private final Map<String, Material> materials;
     private final Map<String, Amendment> amendments;
 
@@ -30,6 +33,11 @@ public final class MaterialBook {
     public MaterialBook(final Collection<Material> materials, final Collection<Amendment> amendments) {
         this.materials = byId(materials, Material::id);
         this.amendments = byId(amendments, Amendment::id);
+    }
+
+    /** What organic matter turns into: a material of the model that nobody scoops. */
+    public static Material humus() {
+        return HUMUS;
     }
 
     /** The tables that ship with the application. */
@@ -112,13 +120,13 @@ public final class MaterialBook {
                 row.number("half_life_y", 0.01, Double.POSITIVE_INFINITY),
                 retention(row),
                 new Advice(
-                        row.filled("does"),
-                        row.text("grade_advice"),
-                        row.text("prepare"),
-                        row.text("not_for"),
+                        TableText.said(row.filled("does")),
+                        TableText.said(row.text("grade_advice")),
+                        TableText.said(row.text("prepare")),
+                        TableText.said(row.text("not_for")),
                         row.list("stand_ins")),
                 Optional.empty(),
-                row.filled("source"));
+                TableText.said(row.filled("source")));
     }
 
     private static Material soil(final Row row) {
@@ -132,12 +140,12 @@ public final class MaterialBook {
                 row.number("organic_percent", 0, 8) / 100,
                 row.number("ph", 3, 9),
                 new Advice(
-                        row.filled("does"),
-                        row.filled("grade_advice"),
-                        "Sieve it, and heat it through if weeds or gnats are about.",
-                        "Carnivorous plants, epiphytes and hanging pots.",
+                        TableText.said(row.filled("does")),
+                        TableText.said(row.filled("grade_advice")),
+                        MaterialSentence.SOIL_PREPARE.with(),
+                        MaterialSentence.SOIL_NOT_FOR.with(),
                         List.of("loam", "loam_turf")),
-                row.filled("source"));
+                TableText.said(row.filled("source")));
     }
 
     private static GrainSize grainSize(final Row row) {
@@ -185,7 +193,12 @@ public final class MaterialBook {
                 row.number("usual_high_g_per_l", 0, 100),
                 row.number("loose_g_per_ml", 0.1, 3),
                 row.someOf("hazard", Hazard.class),
-                new Advice(row.filled("does"), "", row.text("prepare"), row.text("not_for"), row.list("stand_ins")),
-                row.filled("source"));
+                new Advice(
+                        TableText.said(row.filled("does")),
+                        TableText.said(""),
+                        TableText.said(row.text("prepare")),
+                        TableText.said(row.text("not_for")),
+                        row.list("stand_ins")),
+                TableText.said(row.filled("source")));
     }
 }

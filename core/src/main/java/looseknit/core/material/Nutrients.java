@@ -2,6 +2,8 @@ package looseknit.core.material;
 
 import static looseknit.core.measure.Require.within;
 
+import looseknit.core.measure.Limit;
+
 /**
  * Main nutrients as elements.
  *
@@ -24,12 +26,12 @@ public record Nutrients(
     public static final Nutrients NONE = new Nutrients(0, 0, 0, 0, 0, 0);
 
     public Nutrients {
-        within("nutrients.n", nMgPerL, 0, 1e6, "mg/L");
-        within("nutrients.p", pMgPerL, 0, 1e6, "mg/L");
-        within("nutrients.k", kMgPerL, 0, 1e6, "mg/L");
-        within("nutrients.ca", caMgPerL, 0, 1e6, "mg/L");
-        within("nutrients.mg", mgMgPerL, 0, 1e6, "mg/L");
-        within("nutrients.s", sMgPerL, 0, 1e6, "mg/L");
+        within("nutrients.n", nMgPerL, 0, 1e6, Limit.MG_PER_L);
+        within("nutrients.p", pMgPerL, 0, 1e6, Limit.MG_PER_L);
+        within("nutrients.k", kMgPerL, 0, 1e6, Limit.MG_PER_L);
+        within("nutrients.ca", caMgPerL, 0, 1e6, Limit.MG_PER_L);
+        within("nutrients.mg", mgMgPerL, 0, 1e6, Limit.MG_PER_L);
+        within("nutrients.s", sMgPerL, 0, 1e6, Limit.MG_PER_L);
     }
 
     /** Nitrogen, phosphorus and potassium alone. */

@@ -3,6 +3,7 @@ package looseknit.core.material;
 import static looseknit.core.measure.Require.within;
 
 import java.util.List;
+import looseknit.core.measure.Limit;
 
 /**
  * Water retention curve of a material on a bulk basis: water content against suction while draining.
@@ -57,10 +58,10 @@ public sealed interface Retention {
     record Unimodal(double saturated, double residual, double alphaPerCm, double n) implements Retention {
 
         public Unimodal {
-            within("retention.saturated", saturated, 0, 1, "vol/vol");
-            within("retention.residual", residual, 0, saturated, "vol/vol");
-            within("retention.alpha", alphaPerCm, 1e-6, 100, "per cm");
-            within("retention.n", n, 1.001, 20, "(shape)");
+            within("retention.saturated", saturated, 0, 1, Limit.VOL_PER_VOL);
+            within("retention.residual", residual, 0, saturated, Limit.VOL_PER_VOL);
+            within("retention.alpha", alphaPerCm, 1e-6, 100, Limit.PER_CM);
+            within("retention.n", n, 1.001, 20, Limit.SHAPE);
         }
 
         @Override
@@ -96,13 +97,13 @@ public sealed interface Retention {
             implements Retention {
 
         public Bimodal {
-            within("retention.saturated", saturated, 0, 1, "vol/vol");
-            within("retention.inside", inside, 0, saturated, "vol/vol");
-            within("retention.residual", residual, 0, inside, "vol/vol");
-            within("retention.gapAlpha", gapAlphaPerCm, 1e-6, 100, "per cm");
-            within("retention.gapN", gapN, 1.001, 20, "(shape)");
-            within("retention.insideAlpha", insideAlphaPerCm, 1e-6, 100, "per cm");
-            within("retention.insideN", insideN, 1.001, 20, "(shape)");
+            within("retention.saturated", saturated, 0, 1, Limit.VOL_PER_VOL);
+            within("retention.inside", inside, 0, saturated, Limit.VOL_PER_VOL);
+            within("retention.residual", residual, 0, inside, Limit.VOL_PER_VOL);
+            within("retention.gapAlpha", gapAlphaPerCm, 1e-6, 100, Limit.PER_CM);
+            within("retention.gapN", gapN, 1.001, 20, Limit.SHAPE);
+            within("retention.insideAlpha", insideAlphaPerCm, 1e-6, 100, Limit.PER_CM);
+            within("retention.insideN", insideN, 1.001, 20, Limit.SHAPE);
         }
 
         @Override
@@ -138,8 +139,8 @@ public sealed interface Retention {
         private static final double LEAST = 0.002;
 
         public Moved {
-            within("retention.saturated", saturated, 0, 1, "vol/vol");
-            within("retention.airFactor", airFactor, 0, 1000, "(times the table's)");
+            within("retention.saturated", saturated, 0, 1, Limit.VOL_PER_VOL);
+            within("retention.airFactor", airFactor, 0, 1000, Limit.TIMES_THE_TABLE);
         }
 
         @Override

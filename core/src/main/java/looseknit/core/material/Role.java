@@ -1,24 +1,16 @@
 package looseknit.core.material;
 
+import looseknit.core.message.Named;
+
 /** What a material does in a mix. */
-public enum Role {
-    AIR("opens air"),
-    WATER("holds water"),
-    FEED("feeds"),
-    ACIDITY("sets acidity"),
-    WEIGHT("weighs down"),
-    FILTER("filters"),
-    STRUCTURE("gives structure"),
+public enum Role implements Named {
+    AIR,
+    WATER,
+    FEED,
+    ACIDITY,
+    WEIGHT,
+    FILTER,
+    STRUCTURE,
     /** Arises inside the pot; not for recipes. */
-    INTERNAL("arises in the pot");
-
-    private final String words;
-
-    Role(final String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
+    INTERNAL
 }

@@ -2,6 +2,8 @@ package looseknit.core.material;
 
 import static looseknit.core.measure.Require.within;
 
+import looseknit.core.measure.Limit;
+
 /**
  * Water and density of a mineral soil from its texture and organic matter, at ordinary packing.
  *
@@ -41,8 +43,8 @@ public record SaxtonRawls(
      */
     public static SaxtonRawls of(final SoilTexture texture, final double organic) {
         final double s = texture.sand();
-        final double c = within("texture.clay", texture.clay(), 0, 0.6, "(share; the estimate ends there)");
-        final double om = 100 * within("soil.organic", organic, 0, 0.08, "(share; the estimate ends there)");
+        final double c = within("texture.clay", texture.clay(), 0, 0.6, Limit.SHARE_ESTIMATED);
+        final double om = 100 * within("soil.organic", organic, 0, 0.08, Limit.SHARE_ESTIMATED);
         final double t1500 =
                 -0.024 * s + 0.487 * c + 0.006 * om + 0.005 * s * om - 0.013 * c * om + 0.068 * s * c + 0.031;
         final double dry = t1500 + 0.14 * t1500 - 0.02;

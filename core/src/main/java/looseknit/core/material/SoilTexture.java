@@ -2,7 +2,11 @@ package looseknit.core.material;
 
 import static looseknit.core.measure.Require.within;
 
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Named;
+import looseknit.core.message.Quantity;
 
 /**
  * Sand, silt and clay of a mineral soil as shares of its fine earth; together 1.
@@ -21,37 +25,30 @@ public record SoilTexture(double sand, double silt, double clay) {
      *
      * @see "Soil Survey Division Staff (1993). Soil Survey Manual, USDA Handbook 18, chapter 3 (from memory)"
      */
-    public enum TextureClass {
-        SAND("sand"),
-        LOAMY_SAND("loamy sand"),
-        SANDY_LOAM("sandy loam"),
-        LOAM("loam"),
-        SILT_LOAM("silt loam"),
-        SILT("silt"),
-        SANDY_CLAY_LOAM("sandy clay loam"),
-        CLAY_LOAM("clay loam"),
-        SILTY_CLAY_LOAM("silty clay loam"),
-        SANDY_CLAY("sandy clay"),
-        SILTY_CLAY("silty clay"),
-        CLAY("clay");
-
-        private final String words;
-
-        TextureClass(final String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum TextureClass implements Named {
+        SAND,
+        LOAMY_SAND,
+        SANDY_LOAM,
+        LOAM,
+        SILT_LOAM,
+        SILT,
+        SANDY_CLAY_LOAM,
+        CLAY_LOAM,
+        SILTY_CLAY_LOAM,
+        SANDY_CLAY,
+        SILTY_CLAY,
+        CLAY
     }
 
     public SoilTexture {
-        within("texture.sand", sand, 0, 1, "(share)");
-        within("texture.silt", silt, 0, 1, "(share)");
-        within("texture.clay", clay, 0, 1, "(share)");
+        within("texture.sand", sand, 0, 1, Limit.SHARE);
+        within("texture.silt", silt, 0, 1, Limit.SHARE);
+        within("texture.clay", clay, 0, 1, Limit.SHARE);
         if (Math.abs(sand + silt + clay - 1) > ROUNDING) {
-            throw new OutOfRangeException("texture.sum", sand + silt + clay, "sand, silt and clay that add up to 1");
+            throw new OutOfRangeException(
+                    "texture.sum",
+                    Quantity.trimmed(Dimension.NUMBER, sand + silt + clay, 3),
+                    MaterialSentence.TEXTURE_ADDS_UP.with());
         }
     }
 

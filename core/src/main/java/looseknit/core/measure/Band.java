@@ -10,7 +10,10 @@ public record Band(double low, double high) {
 
     public Band {
         if (!(low <= high)) {
-            throw new OutOfRangeException("band", low + " to " + high, "a low end not above the high end");
+            throw new OutOfRangeException(
+                    "band",
+                    Allowed.FROM_TO.with(String.valueOf(low), String.valueOf(high)),
+                    Allowed.LOW_NOT_ABOVE_HIGH.with());
         }
     }
 

@@ -13,7 +13,10 @@ public record Estimate(double value, double sd) {
 
     public Estimate {
         if (!Double.isFinite(value) || !(sd >= 0) || Double.isInfinite(sd)) {
-            throw new OutOfRangeException("estimate", value + " ± " + sd, "finite numbers, spread 0 or more");
+            throw new OutOfRangeException(
+                    "estimate",
+                    Allowed.WITH_SPREAD.with(String.valueOf(value), String.valueOf(sd)),
+                    Allowed.FINITE_WITH_SPREAD.with());
         }
     }
 

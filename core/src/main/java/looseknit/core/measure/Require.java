@@ -1,7 +1,13 @@
 package looseknit.core.measure;
 
+import looseknit.core.message.Quantity;
+import looseknit.core.message.Range;
+
 /** Range checks that name the field, the value and the allowed range. */
 public final class Require {
+
+    /** Decimals of a refused value. */
+    private static final int DECIMALS = 6;
 
     private Require() {}
 
@@ -11,9 +17,15 @@ public final class Require {
      * @throws OutOfRangeException if it is not
      */
     public static double within(
-            final String field, final double value, final double low, final double high, final String unit) {
+            final String field, final double value, final double low, final double high, final Limit limit) {
         if (!(value >= low && value <= high)) {
-            throw new OutOfRangeException(field, plain(value), "%s to %s %s".formatted(plain(low), plain(high), unit));
+            throw new OutOfRangeException(
+                    field,
+                    Double.isNaN(value)
+                            ? Allowed.NO_NUMBER.words()
+                            : Quantity.trimmed(limit.dimension(), value, DECIMALS)
+                                    .bare(),
+                    Allowed.RANGE.with(Range.accepted(low, high, limit.dimension()), limit));
         }
         return value;
     }
@@ -23,8 +35,8 @@ public final class Require {
      *
      * @throws OutOfRangeException if it is not
      */
-    public static int within(final String field, final int value, final int low, final int high, final String unit) {
-        within(field, (double) value, low, high, unit);
+    public static int within(final String field, final int value, final int low, final int high, final Limit limit) {
+        within(field, (double) value, low, high, limit);
         return value;
     }
 
@@ -37,7 +49,7 @@ public final class Require {
         final String stripped = value.strip();
         if (stripped.isEmpty() || stripped.length() > longest) {
             throw new OutOfRangeException(
-                    field, "%d characters long".formatted(stripped.length()), "1 to %d characters".formatted(longest));
+                    field, Allowed.CHARACTERS_LONG.with(stripped.length()), Allowed.CHARACTERS.with(longest));
         }
         return stripped;
     }

@@ -1,21 +1,16 @@
 package looseknit.core.measure;
 
-/** How volumes are measured out by hand, and how far each may be off. Common practice put into figures by judgement, no source. */
-public enum Scoop {
-    LEVEL("level scoops", 0.04),
-    HEAPED("heaped scoops", 0.12),
-    HANDFUL("handfuls", 0.25);
+import looseknit.core.message.Named;
 
-    private final String words;
+/** How volumes are measured out by hand, and how far each may be off. Common practice put into figures by judgement, no source. */
+public enum Scoop implements Named {
+    LEVEL(0.04),
+    HEAPED(0.12),
+    HANDFUL(0.25);
     private final double relativeSd;
 
-    Scoop(final String words, final double relativeSd) {
-        this.words = words;
+    Scoop(final double relativeSd) {
         this.relativeSd = relativeSd;
-    }
-
-    public String words() {
-        return words;
     }
 
     /** Spread of a measured volume as a share of it, one standard deviation. */

@@ -25,6 +25,7 @@ public record Message(Code code, List<Object> arguments) {
 
     private static boolean sayable(final Object argument) {
         return argument instanceof Quantity
+                || argument instanceof Range
                 || argument instanceof Integer
                 || argument instanceof Long
                 || argument instanceof String

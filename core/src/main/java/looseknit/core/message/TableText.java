@@ -13,4 +13,14 @@ public record TableText(String text) {
     public boolean isEmpty() {
         return text.isEmpty();
     }
+
+    /** The sentence as a message. */
+    public Message message() {
+        return isEmpty() ? TableSentence.NONE.with() : TableSentence.TEXT.with(this);
+    }
+
+    /** A sentence of a table as a message. */
+    public static Message said(final String text) {
+        return new TableText(text).message();
+    }
 }

@@ -2,10 +2,12 @@ package looseknit.core.message;
 
 import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.text.MessageFormat;
+import com.ibm.icu.text.MessagePattern;
 import com.ibm.icu.util.ULocale;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.text.DecimalFormat;
@@ -24,7 +26,8 @@ import java.util.regex.Pattern;
 
 /**
  * Puts messages into words: a language, and the units that a person reads. The texts stand in {@code messages_en.properties} in ICU
- * MessageFormat. Each argument can be had as it stands within a sentence ({@code {pot}}) and at its beginning ({@code {Pot}}).
+ * MessageFormat. Each argument can be had as it stands within a sentence ({@code {pot}}), at its beginning ({@code {Pot}}), and in the middle of
+ * one although it is a sentence of its own ({@code {lowerPot}}).
  * Thread-safe.
  */
 public final class Wording {
@@ -42,6 +45,7 @@ public final class Wording {
     private static final double QT_IN_GALLON = 4;
     private static final double OUNCES_IN_POUND = 16;
     private static final double MILLILITRES_BELOW_L = 0.1;
+    private static final String LOWER = "lower";
     private static final Texts ENGLISH = Texts.of("messages_en.properties");
 
     private final Texts texts;
@@ -86,6 +90,7 @@ public final class Wording {
             final Object argument = message.arguments().get(i);
             final Object said = said(argument);
             values.put(names.get(i), said);
+            values.put(LOWER + capital(names.get(i)), lower(said));
             values.put(capital(names.get(i)), argument instanceof Titled titled ? titled.name() : capital(said));
         }
         return texts.format(message.code().key(), values);
@@ -184,6 +189,29 @@ public final class Wording {
         return dimension.unit(system).isEmpty() ? figure : figure + " " + dimension.unit(system);
     }
 
+    /** A range in words. */
+    public String of(final Range range) {
+        if (Double.isInfinite(range.high())) {
+            return texts.format("range.atLeast", Map.of("end", of(range.lowEnd())));
+        }
+        if (Double.isInfinite(range.low())) {
+            return texts.format("range.atMost", Map.of("end", of(range.highEnd())));
+        }
+        final Map<String, Object> ends = new HashMap<>();
+        ends.put("low", plain(rounded(range.lowEnd()).bare()));
+        ends.put("high", plain(rounded(range.highEnd())));
+        ends.put("bareHigh", plain(rounded(range.highEnd()).bare()));
+        final String form = range.form() == Range.Form.TO ? "range.to" : "range.dash";
+        return texts.format(range.dimension() == Dimension.PH ? form + ".PH" : form, ends);
+    }
+
+    /** Ends of what is accepted are exact in the unit of computation, and told to a hundredth in others. */
+    private Quantity rounded(final Quantity end) {
+        return system == MeasureSystem.US && end.dimension().differs() && end.decimals() > 2
+                ? new Quantity(end.value(), end.dimension(), 2, end.form())
+                : end;
+    }
+
     private String unit(final String unit, final double value, final int decimals, final boolean trims) {
         return texts.format("unit." + unit, figured(value, decimals, trims));
     }
@@ -195,17 +223,23 @@ public final class Wording {
 
     /** A bare number in this language. */
     public String figure(final double value, final int decimals, final boolean trims) {
+        if (Double.isInfinite(value)) {
+            return value > 0 ? "∞" : "−∞";
+        }
         final DecimalFormat format = new DecimalFormat("0", DecimalFormatSymbols.getInstance(locale));
         format.setMinimumFractionDigits(trims ? 0 : decimals);
         format.setMaximumFractionDigits(decimals);
         format.setRoundingMode(RoundingMode.HALF_UP);
-        final String text = format.format(value);
+        final String text = format.format(BigDecimal.valueOf(value));
         return text.matches("-0([.,]0+)?") ? text.substring(1) : text;
     }
 
     private Object said(final Object argument) {
         if (argument instanceof Quantity quantity) {
             return of(quantity);
+        }
+        if (argument instanceof Range range) {
+            return of(range);
         }
         if (argument instanceof Titled titled) {
             return titled.name().toLowerCase(locale);
@@ -236,6 +270,11 @@ public final class Wording {
     private static String capital(final Object said) {
         final String text = String.valueOf(said);
         return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private static String lower(final Object said) {
+        final String text = String.valueOf(said);
+        return text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 
     /** The texts of a language. */
@@ -278,8 +317,14 @@ public final class Wording {
     /** Names of the arguments that the text of a key uses, each as the code declares it. */
     static Set<String> used(final String pattern) {
         final Set<String> names = new TreeSet<>();
-        for (final String name : new MessageFormat(pattern, ULocale.UK).getArgumentNames()) {
-            names.add(Character.toLowerCase(name.charAt(0)) + name.substring(1));
+        final MessagePattern parsed = new MessagePattern(pattern);
+        for (int i = 0; i < parsed.countParts(); i++) {
+            if (parsed.getPartType(i) != MessagePattern.Part.Type.ARG_NAME) {
+                continue;
+            }
+            final String name = parsed.getSubstring(parsed.getPart(i));
+            final String plain = name.matches(LOWER + "[A-Z].*") ? name.substring(LOWER.length()) : name;
+            names.add(Character.toLowerCase(plain.charAt(0)) + plain.substring(1));
         }
         return names;
     }

@@ -54,9 +54,12 @@ public record Brief(
         return companions.isEmpty() ? plant.map(Plant::needs) : shared().map(SharedNeeds::needs);
     }
 
+    /** Most leaf that is reckoned with [m²]. */
+    public static final double MOST_LEAF_M2 = 50;
+
     /** The leaves over a pot: leaf layers times the area of its mouth, by stage. */
     public static Foliage foliage(final Needs needs, final Stage stage, final Pot pot) {
-        return new Foliage(Math.min(50, needs.leafLayers() * pot.surfaceM2() * stage.leaf()), needs.thrift());
+        return new Foliage(Math.min(MOST_LEAF_M2, needs.leafLayers() * pot.surfaceM2() * stage.leaf()), needs.thrift());
     }
 
     /** The same brief with another pot. */

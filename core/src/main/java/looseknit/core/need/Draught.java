@@ -1,22 +1,17 @@
 package looseknit.core.need;
 
-/** Movement of the air in classes, with a typical speed; common practice put into figures by judgement. */
-public enum Draught {
-    STILL("still air", 0.1),
-    FAN("moving air", 0.5),
-    SHELTERED("outdoors, sheltered", 0.7),
-    BREEZY("outdoors, breezy", 2);
+import looseknit.core.message.Named;
 
-    private final String words;
+/** Movement of the air in classes, with a typical speed; common practice put into figures by judgement. */
+public enum Draught implements Named {
+    STILL(0.1),
+    FAN(0.5),
+    SHELTERED(0.7),
+    BREEZY(2);
     private final double windMPerS;
 
-    Draught(final String words, final double windMPerS) {
-        this.words = words;
+    Draught(final double windMPerS) {
         this.windMPerS = windMPerS;
-    }
-
-    public String words() {
-        return words;
     }
 
     /** Air speed [m/s]. */

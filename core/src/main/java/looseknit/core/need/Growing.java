@@ -2,7 +2,10 @@ package looseknit.core.need;
 
 import static looseknit.core.measure.Require.within;
 
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Named;
+import looseknit.core.message.TableText;
 
 /**
  * How a plant lives beyond what it asks of the mix. Common practice put into classes and figures, no source, unless the Book says
@@ -30,7 +33,7 @@ public record Growing(
         Minerals minerals,
         Texture texture,
         double rootDepthCm,
-        String planting,
+        TableText planting,
         Rest rest,
         double repotYears,
         Repotting repotting,
@@ -38,21 +41,14 @@ public record Growing(
         double heightOverWidth) {
 
     /** What minerals of the water a plant bears, with the most salts that such water carries. */
-    public enum Minerals {
-        PURE("mineral-free water only", 0.1),
-        SOFT("soft water", 0.45),
-        TOLERANT("ordinary tap water", 1.5);
-
-        private final String words;
+    public enum Minerals implements Named {
+        PURE(0.1),
+        SOFT(0.45),
+        TOLERANT(1.5);
         private final double mostEcDsPerM;
 
-        Minerals(final String words, final double mostEcDsPerM) {
-            this.words = words;
+        Minerals(final double mostEcDsPerM) {
             this.mostEcDsPerM = mostEcDsPerM;
-        }
-
-        public String words() {
-            return words;
         }
 
         /** Most salts of the water [dS/m]; common practice put into figures by judgement. */
@@ -62,68 +58,38 @@ public record Growing(
     }
 
     /** Grain of mix that roots prefer. */
-    public enum Texture {
-        FINE("fine"),
-        MEDIUM("medium"),
-        GRITTY("gritty"),
-        CHUNKY("chunky"),
-        VERY_COARSE("very coarse");
-
-        private final String words;
-
-        Texture(final String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Texture implements Named {
+        FINE,
+        MEDIUM,
+        GRITTY,
+        CHUNKY,
+        VERY_COARSE
     }
 
     /** A season of rest. */
-    public enum Rest {
-        NONE("no season of rest"),
-        WINTER_COOL("rests cool in winter, watered less"),
-        WINTER_DRY("rests dry in winter"),
-        SUMMER_DRY("rests dry in summer");
-
-        private final String words;
-
-        Rest(final String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Rest implements Named {
+        NONE,
+        WINTER_COOL,
+        WINTER_DRY,
+        SUMMER_DRY
     }
 
     /** How a plant takes repotting. */
-    public enum Repotting {
-        YES("takes repotting well"),
-        RELUCTANT("resents repotting"),
-        NEVER("must not be repotted");
-
-        private final String words;
-
-        Repotting(final String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Repotting implements Named {
+        YES,
+        RELUCTANT,
+        NEVER
     }
 
     public Growing {
         if (lightLow.compareTo(lightHigh) > 0) {
-            throw new OutOfRangeException("growing.lightHigh", lightHigh, "at least " + lightLow);
+            throw new OutOfRangeException("growing.lightHigh", lightHigh, NeedSentence.AT_LEAST.with(lightLow));
         }
-        within("growing.tempLowC", tempLowC, -30, 30, "°C");
-        within("growing.tempHighC", tempHighC, Math.nextUp(tempLowC), 50, "°C");
-        within("growing.rootDepthCm", rootDepthCm, 2, 80, "cm");
-        within("growing.repotYears", repotYears, 0.5, 30, "years");
-        within("growing.kgPerPotLitre", kgPerPotLitre, 0, 3, "kg per litre of pot");
-        within("growing.heightOverWidth", heightOverWidth, 0.1, 12, "(plant height over pot width)");
+        within("growing.tempLowC", tempLowC, -30, 30, Limit.CELSIUS);
+        within("growing.tempHighC", tempHighC, Math.nextUp(tempLowC), 50, Limit.CELSIUS);
+        within("growing.rootDepthCm", rootDepthCm, 2, 80, Limit.CM);
+        within("growing.repotYears", repotYears, 0.5, 30, Limit.YEARS);
+        within("growing.kgPerPotLitre", kgPerPotLitre, 0, 3, Limit.KG_PER_POT_LITRE);
+        within("growing.heightOverWidth", heightOverWidth, 0.1, 12, Limit.HEIGHT_OVER_WIDTH);
     }
 }

@@ -3,6 +3,8 @@ package looseknit.core.need;
 import static looseknit.core.measure.Require.within;
 
 import java.util.OptionalDouble;
+import looseknit.core.measure.Limit;
+import looseknit.core.message.Named;
 
 /**
  * How a person really waters.
@@ -32,59 +34,37 @@ public record Habit(
         return new Habit(days, amount, hand, water, alkalinityMgPerL, waterEcDsPerM);
     }
 
+    /** The same habit with water of another kind, of which no more is known. */
+    public Habit with(final Water other) {
+        return new Habit(everyDays, amount, hand, other);
+    }
+
     /** How much is given. */
-    public enum Amount {
-        THOROUGHLY("thoroughly"),
-        LIGHTLY("lightly"),
-        FROM_BELOW("from below");
-
-        private final String words;
-
-        Amount(final String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Amount implements Named {
+        THOROUGHLY,
+        LIGHTLY,
+        FROM_BELOW
     }
 
     /** What the hand tends to. */
-    public enum Hand {
-        STEADY("steady"),
-        OFTEN_TOO_SOON("often too soon"),
-        OFTEN_TOO_LATE("often too late");
-
-        private final String words;
-
-        Hand(final String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Hand implements Named {
+        STEADY,
+        OFTEN_TOO_SOON,
+        OFTEN_TOO_LATE
     }
 
     /** Where the water comes from. */
-    public enum Water {
-        RAIN("rain", 0.03, 5),
-        DISTILLED("distilled water", 0.02, 2),
-        SOFT_TAP("soft tap water", 0.3, 60),
-        HARD_TAP("hard tap water", 0.75, 220);
-
-        private final String words;
+    public enum Water implements Named {
+        RAIN(0.03, 5),
+        DISTILLED(0.02, 2),
+        SOFT_TAP(0.3, 60),
+        HARD_TAP(0.75, 220);
         private final double usualEcDsPerM;
         private final double usualAlkalinityMgPerL;
 
-        Water(final String words, final double usualEcDsPerM, final double usualAlkalinityMgPerL) {
-            this.words = words;
+        Water(final double usualEcDsPerM, final double usualAlkalinityMgPerL) {
             this.usualEcDsPerM = usualEcDsPerM;
             this.usualAlkalinityMgPerL = usualAlkalinityMgPerL;
-        }
-
-        public String words() {
-            return words;
         }
 
         /** Whether it is free of minerals. */
@@ -94,9 +74,9 @@ public record Habit(
     }
 
     public Habit {
-        within("habit.everyDays", everyDays, 0.5, 120, "days");
-        alkalinityMgPerL.ifPresent(value -> within("habit.alkalinity", value, 0, 600, "mg/L of calcium carbonate"));
-        waterEcDsPerM.ifPresent(value -> within("habit.waterEc", value, 0, 5, "dS/m"));
+        within("habit.everyDays", everyDays, 0.5, 120, Limit.DAYS);
+        alkalinityMgPerL.ifPresent(value -> within("habit.alkalinity", value, 0, 600, Limit.MG_PER_L_CARBONATE));
+        waterEcDsPerM.ifPresent(value -> within("habit.waterEc", value, 0, 5, Limit.DS_PER_M));
     }
 
     /** Salts of the water as measured, or as such water usually has [dS/m]; typical, from memory. */

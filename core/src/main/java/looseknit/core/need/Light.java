@@ -1,17 +1,16 @@
 package looseknit.core.need;
 
-/** Light of a place in classes, with a typical daily light integral; common practice put into figures by judgement. */
-public enum Light {
-    DIM("dim", 1.5),
-    MEDIUM("moderately bright", 4),
-    BRIGHT("bright", 9),
-    SUN("in the sun", 22);
+import looseknit.core.message.Named;
 
-    private final String words;
+/** Light of a place in classes, with a typical daily light integral; common practice put into figures by judgement. */
+public enum Light implements Named {
+    DIM(1.5),
+    MEDIUM(4),
+    BRIGHT(9),
+    SUN(22);
     private final double dailyLightMol;
 
-    Light(final String words, final double dailyLightMol) {
-        this.words = words;
+    Light(final double dailyLightMol) {
         this.dailyLightMol = dailyLightMol;
     }
 
@@ -25,10 +24,6 @@ public enum Light {
             }
         }
         return best;
-    }
-
-    public String words() {
-        return words;
     }
 
     /** Daily light integral [mol/m²]. */

@@ -4,6 +4,7 @@ import static looseknit.core.measure.Require.within;
 
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Band;
+import looseknit.core.measure.Limit;
 
 /**
  * What roots ask of a mix in an ordinary pot, place and hand.
@@ -31,9 +32,17 @@ public record Needs(
         double leafLayers,
         double thrift) {
 
+    /** A plant whose best pH ends here or lower hates lime; common practice put into a figure by judgement. */
+    public static final double LIME_HATER_PH = 5.8;
+
+    /** Whether lime harms it. */
+    public boolean hatesLime() {
+        return ph.high() <= LIME_HATER_PH;
+    }
+
     public Needs {
-        within("needs.lifeYears", lifeYears, 0.1, 50, "years");
-        within("needs.leafLayers", leafLayers, 0.1, 12, "(leaf over mouth area)");
-        within("needs.thrift", thrift, 0.05, 2, "(relative to a leafy plant)");
+        within("needs.lifeYears", lifeYears, 0.1, 50, Limit.YEARS);
+        within("needs.leafLayers", leafLayers, 0.1, 12, Limit.LEAF_OVER_MOUTH);
+        within("needs.thrift", thrift, 0.05, 2, Limit.AGAINST_A_LEAFY_PLANT);
     }
 }

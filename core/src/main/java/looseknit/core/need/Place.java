@@ -4,6 +4,7 @@ import static looseknit.core.measure.Require.text;
 
 import java.util.OptionalDouble;
 import looseknit.core.dry.Weather;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
 
 /**
@@ -38,10 +39,11 @@ public record Place(
 
     public Place {
         name = text("place.name", name, 80);
-        Require.within("place.temperatureC", temperatureC, -10, 50, "°C");
-        Require.within("place.humidityPercent", humidityPercent, 5, 100, "%");
-        dailyLightMol.ifPresent(value -> Require.within("place.dailyLightMol", value, 0, 65, "mol/m² in a day"));
-        Require.within("place.rainMmPerWeek", rainMmPerWeek, 0, 300, "mm");
+        Require.within("place.temperatureC", temperatureC, -10, 50, Limit.CELSIUS);
+        Require.within("place.humidityPercent", humidityPercent, Weather.LEAST_HUMIDITY, 100, Limit.PER_CENT);
+        dailyLightMol.ifPresent(value ->
+                Require.within("place.dailyLightMol", value, 0, Weather.MOST_LIGHT_MOL, Limit.MOL_PER_M2_A_DAY));
+        Require.within("place.rainMmPerWeek", rainMmPerWeek, 0, 300, Limit.MM);
     }
 
     /** Daily light integral [mol/m²]. */

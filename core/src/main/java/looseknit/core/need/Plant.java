@@ -1,6 +1,8 @@
 package looseknit.core.need;
 
 import java.util.List;
+import looseknit.core.message.TableText;
+import looseknit.core.message.Titled;
 
 /**
  * A plant in the Book.
@@ -25,10 +27,11 @@ public record Plant(
         PlantGroup group,
         Needs needs,
         Growing growing,
-        String poison,
-        String trade,
-        String note,
-        String source) {
+        TableText poison,
+        TableText trade,
+        TableText note,
+        String source)
+        implements Titled {
 
     public Plant {
         otherNames = List.copyOf(otherNames);

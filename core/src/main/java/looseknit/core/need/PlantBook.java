@@ -11,6 +11,7 @@ import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Band;
 import looseknit.core.measure.CsvTable;
 import looseknit.core.measure.CsvTable.Row;
+import looseknit.core.message.TableText;
 
 /** The plants that the application knows, by id, in the order of their table. */
 public final class PlantBook {
@@ -96,7 +97,7 @@ public final class PlantBook {
                 row.oneOf("minerals", Growing.Minerals.class),
                 row.oneOf("texture", Growing.Texture.class),
                 row.number("root_depth_cm", 2, 80),
-                row.filled("planting"),
+                new TableText(row.filled("planting")),
                 row.oneOf("rest", Growing.Rest.class),
                 row.number("repot_years", 0.5, 30),
                 row.oneOf("repotting", Growing.Repotting.class),
@@ -107,12 +108,12 @@ public final class PlantBook {
                 row.filled("name"),
                 needs,
                 growing,
-                row.text("poison"),
-                row.text("trade"),
-                row.filled("roots"),
-                row.filled("acidity"),
-                row.filled("food"),
-                row.filled("life"),
+                new TableText(row.text("poison")),
+                new TableText(row.text("trade")),
+                new TableText(row.filled("roots")),
+                new TableText(row.filled("acidity")),
+                new TableText(row.filled("food")),
+                new TableText(row.filled("life")),
                 row.filled("source"));
     }
 
@@ -133,14 +134,14 @@ public final class PlantBook {
                 growing(row, group.growing()),
                 inherited(row, "poison", group.poison()),
                 inherited(row, "trade", group.trade()),
-                row.text("note"),
+                new TableText(row.text("note")),
                 row.filled("source"));
     }
 
     /** A cell, the group's text where it is empty, and nothing where it says "none". */
-    private static String inherited(final Row row, final String column, final String groups) {
+    private static TableText inherited(final Row row, final String column, final TableText groups) {
         final String text = row.text(column);
-        return text.isEmpty() ? groups : text.equals("none") ? "" : text;
+        return text.isEmpty() ? groups : text.equals("none") ? TableText.NONE : new TableText(text);
     }
 
     private static Needs needs(final Row row, final Needs inherited) {
@@ -177,7 +178,7 @@ public final class PlantBook {
                 row.oneOfOr("minerals", Growing.Minerals.class, inherited.minerals()),
                 inherited.texture(),
                 row.numberOr("root_depth_cm", 2, 80, inherited.rootDepthCm()),
-                row.text("planting").isEmpty() ? inherited.planting() : row.text("planting"),
+                row.text("planting").isEmpty() ? inherited.planting() : new TableText(row.text("planting")),
                 row.oneOfOr("rest", Growing.Rest.class, inherited.rest()),
                 row.numberOr("repot_years", 0.5, 30, inherited.repotYears()),
                 row.oneOfOr("repotting", Growing.Repotting.class, inherited.repotting()),

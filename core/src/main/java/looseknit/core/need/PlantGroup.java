@@ -1,5 +1,7 @@
 package looseknit.core.need;
 
+import looseknit.core.message.TableText;
+
 /**
  * Plants whose roots ask for much the same.
  *
@@ -18,10 +20,10 @@ public record PlantGroup(
         String name,
         Needs needs,
         Growing growing,
-        String poison,
-        String trade,
-        String roots,
-        String acidity,
-        String food,
-        String life,
+        TableText poison,
+        TableText trade,
+        TableText roots,
+        TableText acidity,
+        TableText food,
+        TableText life,
         String source) {}

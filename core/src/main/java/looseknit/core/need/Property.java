@@ -1,38 +1,113 @@
 package looseknit.core.need;
 
-/** What can be read off a blend and what a plant can ask of it, in the order in which it is shown. */
-public enum Property {
-    AIR("Air after draining", "%", 100),
-    WATER("Water held", "%", 100),
-    EASY_WATER("Easily used water", "%", 100),
-    DRY_DAYS("Days until it wants water", "d", 1),
-    PH("Acidity", "pH", 1),
-    FOOD("Food in the first month", "mg N/L", 1),
-    SALTS("Salts", "dS/m", 1),
-    WEIGHT("Pot, just watered", "kg", 1),
-    LIFE("Keeps its air", "yr", 1);
+import java.util.List;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.MeasureSystem;
+import looseknit.core.message.Message;
+import looseknit.core.message.Named;
+import looseknit.core.message.Quantity;
 
-    private final String words;
-    private final String unit;
-    private final double shown;
+/**
+ * What a mix in its pot can be asked for and measured by. A plant can ask for those that are read off a blend, in the order in which they are
+ * shown; pores and density come last, since only tests tell them.
+ */
+public enum Property implements Named {
+    /** Air-filled porosity after draining [vol/vol]. */
+    AIR(Dimension.SHARE, 0),
+    /** Container capacity: water held after draining [vol/vol]. */
+    WATER(Dimension.SHARE, 0),
+    /** Easily available water [vol/vol]. */
+    EASY_WATER(Dimension.SHARE, 0),
+    /** Days from a watering until the plant wants the next [d]. */
+    DRY_DAYS(Dimension.DAYS, 0, 1),
+    /** pH when most of a lime has worked. */
+    PH(Dimension.PH, 1),
+    /** Nitrogen in the first month [mg/L]. */
+    FOOD(Dimension.NITROGEN, 0),
+    /** Salts in the first month, as in a saturation extract [dS/m]. */
+    SALTS(Dimension.CONDUCTIVITY, 1),
+    /** Mass of the pot just watered, without the plant [kg]. */
+    WEIGHT(Dimension.MASS, 1, 2),
+    /** Years until the mix has packed down [yr]. */
+    LIFE(Dimension.YEARS, 1),
+    /** Total porosity [vol/vol]. */
+    POROSITY(Dimension.SHARE, 0),
+    /** Dry bulk density [g/L]. */
+    DENSITY(Dimension.DENSITY, 0);
 
-    Property(final String words, final String unit, final double shown) {
-        this.words = words;
-        this.unit = unit;
-        this.shown = shown;
+    private static final String BRIEF = "brief";
+    private static final String TOO_LOW = "tooLow";
+    private static final String LOW_EDGE = "lowEdge";
+    private static final String HIGH_EDGE = "highEdge";
+    private static final String TOO_HIGH = "tooHigh";
+
+    /** Below this a figure is shown with the decimals of small figures. */
+    private static final double SMALL = 10;
+
+    private final Dimension dimension;
+    private final int decimals;
+    private final int decimalsOfSmall;
+
+    Property(final Dimension dimension, final int decimals) {
+        this(dimension, decimals, decimals);
     }
 
-    public String words() {
-        return words;
+    Property(final Dimension dimension, final int decimals, final int decimalsOfSmall) {
+        this.dimension = dimension;
+        this.decimals = decimals;
+        this.decimalsOfSmall = decimalsOfSmall;
     }
 
-    /** Unit in which people read it. */
-    public String unit() {
-        return unit;
+    @Override
+    public List<String> facets() {
+        return this == POROSITY || this == DENSITY
+                ? List.of(BRIEF)
+                : List.of(BRIEF, TOO_LOW, LOW_EDGE, HIGH_EDGE, TOO_HIGH);
     }
 
-    /** Factor from the unit of computation to the unit in which people read it. */
-    public double shown() {
-        return shown;
+    /** What it is called when it is too low: "too little air". */
+    public Message tooLow() {
+        return words(TOO_LOW);
+    }
+
+    /** What it is called at the low edge of what is wanted: "rather little air". */
+    public Message lowEdge() {
+        return words(LOW_EDGE);
+    }
+
+    /** What it is called at the high edge of what is wanted. */
+    public Message highEdge() {
+        return words(HIGH_EDGE);
+    }
+
+    /** What it is called when it is too high. */
+    public Message tooHigh() {
+        return words(TOO_HIGH);
+    }
+
+    /** What it is called within a sentence: "air", "days until dry". */
+    public Message brief() {
+        return words(BRIEF);
+    }
+
+    /** What it measures. */
+    public Dimension dimension() {
+        return dimension;
+    }
+
+    /** Decimals worth showing of a value, in metric units. */
+    public int decimals(final double value) {
+        return Math.abs(value) < SMALL ? decimalsOfSmall : decimals;
+    }
+
+    /** Whether two values look the same when they are shown. */
+    public boolean looksTheSame(final double one, final double other) {
+        final double scale = Math.pow(10, decimals(one)) * dimension.shown(1, MeasureSystem.METRIC);
+        return Math.rint(one * scale) == Math.rint(other * scale);
+    }
+
+    /** A value as it is said. */
+    public Quantity quantity(final double value) {
+        return Quantity.of(dimension, value, decimals(value));
     }
 }

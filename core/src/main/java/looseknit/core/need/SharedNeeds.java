@@ -2,10 +2,10 @@ package looseknit.core.need;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Function;
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Band;
+import looseknit.core.message.Message;
 
 /**
  * What several plants in one pot ask of its mix together: where their wants overlap, and where they clash.
@@ -13,7 +13,7 @@ import looseknit.core.measure.Band;
  * @param needs the overlap; where there is none, the first plant's want
  * @param clashes what cannot be had for all, each in a sentence
  */
-public record SharedNeeds(Needs needs, List<String> clashes) {
+public record SharedNeeds(Needs needs, List<Message> clashes) {
 
     public SharedNeeds {
         clashes = List.copyOf(clashes);
@@ -27,14 +27,14 @@ public record SharedNeeds(Needs needs, List<String> clashes) {
         final List<Plant> all = new ArrayList<>();
         all.add(first);
         all.addAll(companions);
-        final List<String> clashes = new ArrayList<>();
+        final List<Message> clashes = new ArrayList<>();
         final Needs own = first.needs();
         final Needs shared = new Needs(
-                overlap(all, "air", "%.0f %%", 100, Needs::air, clashes),
-                overlap(all, "water", "%.0f %%", 100, Needs::water, new ArrayList<>()),
-                overlap(all, "easily used water", "%.0f %%", 100, Needs::easyWater, new ArrayList<>()),
-                overlap(all, "pH", "%.1f", 1, Needs::ph, clashes),
-                overlap(all, "food", "%.0f mg N/L", 1, Needs::nitrogen, clashes),
+                overlap(all, Property.AIR, Needs::air, clashes),
+                overlap(all, Property.WATER, Needs::water, new ArrayList<>()),
+                overlap(all, Property.EASY_WATER, Needs::easyWater, new ArrayList<>()),
+                overlap(all, Property.PH, Needs::ph, clashes),
+                overlap(all, Property.FOOD, Needs::nitrogen, clashes),
                 all.stream()
                         .mapToDouble(each -> each.needs().mostEcDsPerM())
                         .min()
@@ -53,12 +53,7 @@ public record SharedNeeds(Needs needs, List<String> clashes) {
     }
 
     private static Band overlap(
-            final List<Plant> all,
-            final String what,
-            final String format,
-            final double shown,
-            final Function<Needs, Band> want,
-            final List<String> clashes) {
+            final List<Plant> all, final Property what, final Function<Needs, Band> want, final List<Message> clashes) {
         Plant driest = all.get(0);
         Plant other = all.get(0);
         for (final Plant plant : all) {
@@ -74,18 +69,12 @@ public record SharedNeeds(Needs needs, List<String> clashes) {
         if (low <= high) {
             return new Band(low, high);
         }
-        clashes.add("%s wants %s of at least %s, %s at most %s."
-                .formatted(
-                        driest.name(),
-                        what,
-                        format.formatted(low * shown),
-                        other.name().toLowerCase(Locale.ROOT),
-                        format.formatted(high * shown)));
+        clashes.add(NeedSentence.CLASH.with(driest, what.brief(), what.quantity(low), other, what.quantity(high)));
         return want.apply(all.get(0).needs());
     }
 
     /** The one that wants water first is looked to; plants far apart in this do not belong in one pot. */
-    private static AllowableDepletion trigger(final List<Plant> all, final List<String> clashes) {
+    private static AllowableDepletion trigger(final List<Plant> all, final List<Message> clashes) {
         Plant thirsty = all.get(0);
         Plant patient = all.get(0);
         for (final Plant plant : all) {
@@ -97,12 +86,11 @@ public record SharedNeeds(Needs needs, List<String> clashes) {
             }
         }
         if (patient.needs().trigger().ordinal() - thirsty.needs().trigger().ordinal() > 2) {
-            clashes.add("As to drying, for %s %s, for %s %s."
-                    .formatted(
-                            thirsty.name().toLowerCase(Locale.ROOT),
-                            thirsty.needs().trigger().because(),
-                            patient.name().toLowerCase(Locale.ROOT),
-                            patient.needs().trigger().because()));
+            clashes.add(NeedSentence.CLASH_DRYING.with(
+                    thirsty,
+                    thirsty.needs().trigger().because(),
+                    patient,
+                    patient.needs().trigger().because()));
         }
         return thirsty.needs().trigger();
     }

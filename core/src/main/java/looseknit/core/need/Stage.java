@@ -1,31 +1,34 @@
 package looseknit.core.need;
 
+import java.util.List;
+import looseknit.core.message.Message;
+import looseknit.core.message.Named;
+
 /**
  * Stage of a plant: how much leaf it has against an established one, and how much more air its roots want. Common practice put
  * into figures by judgement.
  */
-public enum Stage {
-    CUTTINGS("fresh cuttings", 0.35, 0.05, "Fresh cuttings have few roots and rot easily: more air."),
-    YOUNG("young", 0.7, 0, ""),
-    ESTABLISHED("established", 1, 0, ""),
-    ROOT_FILLED("root-filled", 1.5, -0.02, "A pot full of roots drinks much: a little less air will do."),
-    RECOVERING("recovering from rot", 0.6, 0.08, "Roots that recover from rot want noticeably more air."),
-    SEVERAL("several in one pot", 1.5, -0.02, "Several plants in one pot drink much: a little less air will do.");
+public enum Stage implements Named {
+    CUTTINGS(0.35, 0.05),
+    YOUNG(0.7, 0),
+    ESTABLISHED(1, 0),
+    ROOT_FILLED(1.5, -0.02),
+    RECOVERING(0.6, 0.08),
+    SEVERAL(1.5, -0.02);
 
-    private final String words;
+    private static final String BECAUSE = "because";
+
     private final double leaf;
     private final double moreAir;
-    private final String because;
 
-    Stage(final String words, final double leaf, final double moreAir, final String because) {
-        this.words = words;
+    Stage(final double leaf, final double moreAir) {
         this.leaf = leaf;
         this.moreAir = moreAir;
-        this.because = because;
     }
 
-    public String words() {
-        return words;
+    @Override
+    public List<String> facets() {
+        return List.of(BECAUSE);
     }
 
     /** Leaf area against an established plant. */
@@ -38,7 +41,8 @@ public enum Stage {
         return moreAir;
     }
 
-    String because() {
-        return because;
+    /** Why the wanted air is shifted. */
+    Message because() {
+        return words(BECAUSE);
     }
 }

@@ -2,20 +2,22 @@ package looseknit.core.need;
 
 import java.util.List;
 import looseknit.core.measure.Band;
+import looseknit.core.message.Message;
 
 /**
  * What is wanted of one reading, and why.
  *
- * @param quality the reading
+ * @param property the reading
  * @param band wanted range, in the unit of computation
  * @param weight how much it matters, 1 for the ordinary
  * @param because why the band is where it is: the plant first, then each shift
  */
-public record Target(Property quality, Band band, double weight, List<String> because) {
+public record Target(Property property, Band band, double weight, List<Message> because) {
 
     /** How much it matters beside the others, in words. */
-    public String weightWords() {
-        return weight > 1 ? "counts most" : weight < 1 ? "counts less" : "counts";
+    public Message weightWords() {
+        return (weight > 1 ? NeedSentence.COUNTS_MOST : weight < 1 ? NeedSentence.COUNTS_LESS : NeedSentence.COUNTS)
+                .with();
     }
 
     /** Least width by which a miss is measured, relative to the end that is missed. */
@@ -31,10 +33,20 @@ public record Target(Property quality, Band band, double weight, List<String> be
         return Math.max(Math.max(width, LEAST_WIDTH * Math.abs(end)), 1e-6);
     }
 
+    /** Penalty of a miss of one unit: weight over the square of the scale. */
+    public double factor() {
+        return weight / (scale() * scale());
+    }
+
     /** How badly a value misses: weight times the square of the miss in scales; 0 within the band. */
     public double penalty(final double value) {
-        final double miss = band.miss(value) / scale();
-        return weight * miss * miss;
+        return penalty(factor(), band.low(), band.high(), value);
+    }
+
+    /** The same laid out in numbers, for a search. */
+    public static double penalty(final double factor, final double low, final double high, final double value) {
+        final double miss = value < low ? value - low : value > high ? value - high : 0;
+        return factor * miss * miss;
     }
 
     public Target {

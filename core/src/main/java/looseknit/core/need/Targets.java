@@ -2,11 +2,13 @@ package looseknit.core.need;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Band;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Listing;
+import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
 import looseknit.core.pot.PotWall;
@@ -59,62 +61,55 @@ public final class Targets {
         final PlantGroup group = plant.group();
         final List<Target> targets = new ArrayList<>();
         targets.addAll(pores(brief, needs));
-        targets.add(new Target(
-                Property.EASY_WATER,
-                needs.easyWater(),
-                0.5,
-                List.of("What the roots can draw without effort between two waterings.")));
+        targets.add(new Target(Property.EASY_WATER, needs.easyWater(), 0.5, List.of(NeedSentence.EASY_WATER.with())));
         brief.habit().ifPresent(habit -> targets.add(dryDays(needs.trigger(), habit)));
         targets.add(acidity(brief, needs, group));
         targets.add(food(brief, needs, group));
-        targets.add(new Target(
-                Property.SALTS,
-                Band.atMost(needs.mostEcDsPerM()),
-                0.5,
-                List.of("More salts than this draw water out of the roots.")));
+        targets.add(
+                new Target(Property.SALTS, Band.atMost(needs.mostEcDsPerM()), 0.5, List.of(NeedSentence.SALTS.with())));
         brief.pot().ifPresent(pot -> weight(brief, needs, pot).ifPresent(targets::add));
         targets.add(life(brief, needs));
         return List.copyOf(targets);
     }
 
     private static Target acidity(final Brief brief, final Needs needs, final PlantGroup group) {
-        final List<String> because = new ArrayList<>(List.of(group.acidity()));
+        final List<Message> because = new ArrayList<>(List.of(group.acidity().message()));
         Band band = needs.ph();
         if (brief.habit().map(Habit::alkalinity).orElse(0.0) >= LIMY_WATER_MG_PER_L) {
             band = new Band(band.low(), Math.max(band.low(), band.high() - LIMY_WATER_PH));
-            because.add("Your water limes the mix a little each time: begin nearer the acid end.");
+            because.add(NeedSentence.LIMY_WATER.with());
         }
         return new Target(Property.PH, band, 1, because);
     }
 
     private static Target food(final Brief brief, final Needs needs, final PlantGroup group) {
-        final List<String> because = new ArrayList<>(List.of(group.food()));
+        final List<Message> because = new ArrayList<>(List.of(group.food().message()));
         if (brief.wishes().noCompost() && needs.nitrogen().low() > 0) {
-            because.add("You want no compost in it: granules or feed in the water bring it.");
+            because.add(NeedSentence.NO_COMPOST.with());
         }
         return new Target(Property.FOOD, needs.nitrogen(), 0.5, because);
     }
 
     private static Target life(final Brief brief, final Needs needs) {
         final Plant plant = brief.plant().orElseThrow();
-        final List<String> because = new ArrayList<>(List.of(plant.group().life()));
+        final List<Message> because =
+                new ArrayList<>(List.of(plant.group().life().message()));
         double years = needs.lifeYears();
         final Growing growing = plant.growing();
         if (growing.repotting() != Growing.Repotting.YES && growing.repotYears() > years) {
             years = growing.repotYears();
-            because.add("%s %s: the mix must last until the next time, about %s years."
-                    .formatted(plant.name(), growing.repotting().words(), whole(years)));
+            because.add(NeedSentence.LASTS_TO_REPOTTING.with(plant, growing.repotting(), years(years)));
         }
         if (brief.wishes().lifeYears().orElse(0) > years) {
             years = brief.wishes().lifeYears().getAsDouble();
-            because.add("You want it to last %s years.".formatted(whole(years)));
+            because.add(NeedSentence.LASTS_AS_WISHED.with(years(years)));
         }
         return new Target(Property.LIFE, Band.atLeast(years), 0.5, because);
     }
 
     /** What the watered pot should weigh: enough to stand when it has dried, little enough to lift or to hang. */
     private static Optional<Target> weight(final Brief brief, final Needs needs, final Pot pot) {
-        final List<String> because = new ArrayList<>();
+        final List<Message> because = new ArrayList<>();
         double low = Double.NEGATIVE_INFINITY;
         double high = Double.POSITIVE_INFINITY;
         final double least = leastMixKg(brief.plant().orElseThrow().growing(), brief.stage(), pot);
@@ -124,18 +119,14 @@ public final class Targets {
                     + pot.mixLitres()
                             * 0.5
                             * (needs.water().low() + needs.water().high());
-            because.add("A grown %s in this pot would tip when it is dry unless the mix is heavy enough."
-                    .formatted(brief.plant().orElseThrow().name().toLowerCase(Locale.ROOT)));
+            because.add(NeedSentence.WOULD_TIP.with(brief.plant().orElseThrow()));
         }
         if (brief.wishes().light() || pot.base() == PotBase.HANGING) {
             high = pot.emptyKg() + LIGHT_KG_PER_L * pot.mixLitres();
-            because.add(
-                    pot.base() == PotBase.HANGING
-                            ? "It hangs: what holds it and whoever waters it must bear it."
-                            : "You want it light.");
+            because.add((pot.base() == PotBase.HANGING ? NeedSentence.HANGS : NeedSentence.LIGHT).with());
         } else if (pot.mixLitres() <= CARRIED_L) {
             high = LIFTED_KG;
-            because.add("One person lifts about %.0f kg.".formatted(LIFTED_KG));
+            because.add(NeedSentence.LIFTED.with(Quantity.of(Dimension.MASS, LIFTED_KG, 0)));
         }
         if (because.isEmpty()) {
             return Optional.empty();
@@ -159,15 +150,11 @@ public final class Targets {
 
     private static List<Target> pores(final Brief brief, final Needs needs) {
         final List<Shift> shifts = shifts(brief, needs);
-        final List<String> because = new ArrayList<>();
-        because.add(brief.plant().orElseThrow().group().roots());
+        final List<Message> because = new ArrayList<>();
+        because.add(brief.plant().orElseThrow().group().roots().message());
         if (!brief.companions().isEmpty()) {
-            because.add("What %s and %s want has to overlap."
-                    .formatted(
-                            brief.plant().orElseThrow().name(),
-                            brief.companions().stream()
-                                    .map(each -> each.name().toLowerCase(Locale.ROOT))
-                                    .collect(Collectors.joining(", "))));
+            because.add(
+                    NeedSentence.HAS_TO_OVERLAP.with(brief.plant().orElseThrow(), Listing.comma(brief.companions())));
         }
         double moreAir = 0;
         for (final Shift shift : shifts) {
@@ -180,7 +167,7 @@ public final class Targets {
                         Property.WATER,
                         needs.water().shifted(-moreAir).clampedTo(LEAST_AIR, 0.95),
                         1,
-                        List.of("The counterpart of the air: what shifts the one up shifts the other down.")));
+                        List.of(NeedSentence.COUNTERPART.with())));
     }
 
     /**
@@ -188,7 +175,7 @@ public final class Targets {
      *
      * @param air [vol/vol]
      */
-    private record Shift(double air, String because) {}
+    private record Shift(double air, Message because) {}
 
     private static List<Shift> shifts(final Brief brief, final Needs needs) {
         final List<Shift> shifts = new ArrayList<>();
@@ -204,15 +191,12 @@ public final class Targets {
 
     private static void wall(final Pot pot, final boolean bog, final List<Shift> shifts) {
         if (pot.wall() == PotWall.CLAY) {
-            shifts.add(new Shift(CLAY_AIR, "Unglazed clay dries and airs the roots: the mix may hold more water."));
+            shifts.add(new Shift(CLAY_AIR, NeedSentence.CLAY.with()));
         } else if (!bog) {
-            shifts.add(new Shift(
-                    PLASTIC_AIR,
-                    "A %s wall lets nothing out: a little more air."
-                            .formatted(pot.wall().words())));
+            shifts.add(new Shift(PLASTIC_AIR, NeedSentence.TIGHT_WALL.with(pot.wall())));
         }
         if (pot.base() == PotBase.FLAT && !bog) {
-            shifts.add(new Shift(FLAT_AIR, "Standing flat, holes clog and the foot stays wet: a little more air."));
+            shifts.add(new Shift(FLAT_AIR, NeedSentence.FLAT.with()));
         }
     }
 
@@ -220,23 +204,20 @@ public final class Targets {
         final double power =
                 place.weather().aerodynamicMmPerDay() + place.weather().radiationMmPerDay();
         if (power < SLOW_MM_PER_DAY) {
-            shifts.add(new Shift(
-                    SLOW_PLACE_AIR, "%s dries a pot slowly: a little more air.".formatted(capital(place.name()))));
+            shifts.add(new Shift(SLOW_PLACE_AIR, NeedSentence.SLOW_PLACE.with(place.name())));
         } else if (power > QUICK_MM_PER_DAY) {
-            shifts.add(new Shift(
-                    QUICK_PLACE_AIR,
-                    "%s dries a pot quickly: the mix may hold more water.".formatted(capital(place.name()))));
+            shifts.add(new Shift(QUICK_PLACE_AIR, NeedSentence.QUICK_PLACE.with(place.name())));
         }
         if (place.rainMmPerWeek() >= RAINY_MM_PER_WEEK) {
-            shifts.add(new Shift(RAIN_AIR, "Rain falls into the pot: more air lets it through."));
+            shifts.add(new Shift(RAIN_AIR, NeedSentence.RAIN.with()));
         }
     }
 
     private static void hand(final Habit habit, final List<Shift> shifts) {
         if (habit.hand() == Habit.Hand.OFTEN_TOO_SOON) {
-            shifts.add(new Shift(TOO_SOON_AIR, "You often water too soon: more air forgives it."));
+            shifts.add(new Shift(TOO_SOON_AIR, NeedSentence.TOO_SOON.with()));
         } else if (habit.hand() == Habit.Hand.OFTEN_TOO_LATE) {
-            shifts.add(new Shift(TOO_LATE_AIR, "You often water late: a mix that holds more bridges it."));
+            shifts.add(new Shift(TOO_LATE_AIR, NeedSentence.TOO_LATE.with()));
         }
     }
 
@@ -257,20 +238,14 @@ public final class Targets {
                 Property.DRY_DAYS,
                 new Band(share.low() * days, share.high() * days),
                 1.5,
-                List.of("You water about every %s; %s.".formatted(days(days), trigger.because())));
+                List.of(
+                        days == 1
+                                ? NeedSentence.WATERED_DAILY.with(trigger.because())
+                                : NeedSentence.WATERED_EVERY.with(
+                                        Quantity.trimmed(Dimension.DAYS, days, 1), trigger.because())));
     }
 
-    private static String days(final double days) {
-        final String number =
-                days == Math.rint(days) ? Long.toString((long) days) : String.format(Locale.ROOT, "%.1f", days);
-        return number.equals("1") ? "day" : number + " days";
-    }
-
-    private static String whole(final double years) {
-        return years == Math.rint(years) ? Long.toString((long) years) : String.format(Locale.ROOT, "%.1f", years);
-    }
-
-    private static String capital(final String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    private static Quantity years(final double years) {
+        return Quantity.trimmed(Dimension.YEARS, years, 1);
     }
 }

@@ -5,6 +5,8 @@ import static looseknit.core.measure.Require.within;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import looseknit.core.measure.Limit;
+import looseknit.core.message.Named;
 
 /**
  * What the grower wants of a mix beyond what the plant needs: the schools of the craft, each allowed, none preached.
@@ -29,28 +31,33 @@ public record Wishes(
         OptionalDouble lifeYears) {
 
     /** Peat or coir. */
-    public enum Fibre {
-        EITHER("peat or coir"),
-        NO_PEAT("no peat"),
-        NO_COIR("no coir");
-
-        private final String words;
-
-        Fibre(final String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Fibre implements Named {
+        EITHER,
+        NO_PEAT,
+        NO_COIR
     }
 
     /** No wishes. */
     public static final Wishes NONE = new Wishes(
             Fibre.EITHER, false, Optional.empty(), false, false, false, OptionalInt.empty(), OptionalDouble.empty());
 
+    /** The same but for the water-holding base. */
+    public Wishes with(final Fibre other) {
+        return new Wishes(other, noCompost, drainageLayer, mineralOnly, cheap, light, mostMaterials, lifeYears);
+    }
+
+    /** The same, and organic matter may be in it. */
+    public Wishes withoutMineralOnly() {
+        return new Wishes(fibre, noCompost, drainageLayer, false, cheap, light, mostMaterials, lifeYears);
+    }
+
+    /** The same, and it may be heavy. */
+    public Wishes withoutLight() {
+        return new Wishes(fibre, noCompost, drainageLayer, mineralOnly, cheap, false, mostMaterials, lifeYears);
+    }
+
     public Wishes {
-        mostMaterials.ifPresent(value -> within("wishes.mostMaterials", value, 1, 12, "materials"));
-        lifeYears.ifPresent(value -> within("wishes.lifeYears", value, 0.5, 20, "years"));
+        mostMaterials.ifPresent(value -> within("wishes.mostMaterials", value, 1, 12, Limit.MATERIALS));
+        lifeYears.ifPresent(value -> within("wishes.lifeYears", value, 0.5, 20, Limit.YEARS));
     }
 }

@@ -3,6 +3,7 @@ package looseknit.core.pot;
 import static looseknit.core.measure.Require.within;
 
 import looseknit.core.blend.Mix;
+import looseknit.core.measure.Limit;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 
@@ -55,10 +56,10 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
     private static final int ZONE_HALVINGS = 18;
 
     public Column {
-        within("column.heightCm", heightCm, 0.1, 200, "cm");
-        within("column.bottomOverTop", bottomOverTop, 0.01, 100, "(ratio)");
-        within("column.addedSuctionCm", addedSuctionCm, 0, 100, "cm");
-        within("column.freeWaterCm", freeWaterCm, 0, 200, "cm");
+        within("column.heightCm", heightCm, 0.1, 200, Limit.CM);
+        within("column.bottomOverTop", bottomOverTop, 0.01, 100, Limit.RATIO);
+        within("column.addedSuctionCm", addedSuctionCm, 0, 100, Limit.CM);
+        within("column.freeWaterCm", freeWaterCm, 0, 200, Limit.CM);
     }
 
     /** A column that drains freely at its bottom. */

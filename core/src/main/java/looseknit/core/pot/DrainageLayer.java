@@ -3,6 +3,7 @@ package looseknit.core.pot;
 import static looseknit.core.measure.Require.within;
 
 import looseknit.core.material.Material;
+import looseknit.core.measure.Limit;
 
 /**
  * A layer of one material under the mix.
@@ -13,6 +14,6 @@ import looseknit.core.material.Material;
 public record DrainageLayer(Material material, double depthCm) {
 
     public DrainageLayer {
-        within("pot.layerCm", depthCm, 0.1, 100, "cm");
+        within("pot.layerCm", depthCm, 0.1, 100, Limit.CM);
     }
 }

@@ -3,6 +3,7 @@ package looseknit.core.pot;
 import static looseknit.core.measure.Require.within;
 
 import looseknit.core.blend.Mix;
+import looseknit.core.measure.Limit;
 
 /**
  * A layer of mix in a pot.
@@ -13,6 +14,6 @@ import looseknit.core.blend.Mix;
 public record Layer(Mix mix, double depthCm) {
 
     public Layer {
-        within("layer.depthCm", depthCm, 0.5, 200, "cm");
+        within("layer.depthCm", depthCm, 0.5, 200, Limit.CM);
     }
 }

@@ -2,9 +2,11 @@ package looseknit.core.pot;
 
 import static looseknit.core.measure.Require.within;
 
-import java.util.Locale;
 import java.util.Optional;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Quantity;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
@@ -39,24 +41,27 @@ public record Pot(
     /** Height over top width of an ordinary pot; common practice, no source. */
     public static final double USUAL_HEIGHT = 0.92;
 
+    /** Most of the height that a drainage layer may take; by judgement. */
+    private static final double MOST_LAYER = 0.7;
+
     /** Longest wick that still draws [cm]. */
     private static final double LONGEST_WICK_CM = 15;
 
     public Pot {
-        within("pot.topCm", topCm, 2, 200, "cm");
-        within("pot.bottomCm", bottomCm, 1, 200, "cm");
-        within("pot.heightCm", heightCm, 2, 200, "cm");
+        within("pot.topCm", topCm, 2, 200, Limit.CM);
+        within("pot.bottomCm", bottomCm, 1, 200, Limit.CM);
+        within("pot.heightCm", heightCm, 2, 200, Limit.CM);
         if (base == PotBase.NO_HOLES) {
-            within("pot.baseCm", baseCm, 0, heightCm, "cm (height of the overflow hole)");
+            within("pot.baseCm", baseCm, 0, heightCm, Limit.CM_OF_OVERFLOW);
         }
         if (base == PotBase.WICK) {
-            within("pot.baseCm", baseCm, 0, LONGEST_WICK_CM, "cm (length of the wick)");
+            within("pot.baseCm", baseCm, 0, LONGEST_WICK_CM, Limit.CM_OF_WICK);
         }
-        if (layer.isPresent() && layer.get().depthCm() > 0.7 * heightCm) {
+        if (layer.isPresent() && layer.get().depthCm() > MOST_LAYER * heightCm) {
             throw new OutOfRangeException(
                     "pot.layerCm",
-                    layer.get().depthCm(),
-                    String.format(Locale.ROOT, "at most %.1f cm, 70 %% of the height", 0.7 * heightCm));
+                    Quantity.trimmed(Dimension.LENGTH, layer.get().depthCm(), 2).bare(),
+                    PotSentence.LAYER_AT_MOST.with(Quantity.of(Dimension.LENGTH, MOST_LAYER * heightCm, 1)));
         }
     }
 
@@ -79,7 +84,7 @@ public record Pot(
      * @param litres volume to the rim [L], 0.01 to 1000
      */
     public static Pot byVolume(final PotShape shape, final double litres, final PotWall wall, final PotBase base) {
-        within("pot.litres", litres, 0.01, 1000, "L");
+        within("pot.litres", litres, 0.01, 1000, Limit.L);
         final double top = new BrentSolver(1e-10)
                 .solve(200, width -> toRim(shape, width, width * USUAL_TAPER, width * USUAL_HEIGHT) - litres, 2, 200);
         return new Pot(shape, top, top * USUAL_TAPER, top * USUAL_HEIGHT, wall, base, 0, Optional.empty());
@@ -120,6 +125,12 @@ public record Pot(
         return toRim(shape, widthAtCm(toCm), widthAtCm(fromCm), toCm - fromCm);
     }
 
+    /** Mass of the drainage layer [kg]; 0 without one. */
+    public double layerKg() {
+        return layer.map(each -> layerLitres() * each.material().physics().bulkDensityGPerL() / 1000)
+                .orElse(0.0);
+    }
+
     /** Surface of the mix [m²]. */
     public double surfaceM2() {
         return shape.area(widthAtCm(FILL * heightCm)) / 1e4;
@@ -148,6 +159,30 @@ public record Pot(
     /** The same pot with another wall. */
     public Pot with(final PotWall other) {
         return new Pot(shape, topCm, bottomCm, heightCm, other, base, baseCm, layer);
+    }
+
+    /**
+     * A pot of the same proportions and another width; its drainage layer, overflow and wick in proportion.
+     *
+     * @param otherTopCm inside width at the rim [cm]
+     * @throws OutOfRangeException if there is no such pot
+     */
+    public Pot scaledTo(final double otherTopCm) {
+        final double ratio = otherTopCm / topCm;
+        return new Pot(
+                shape,
+                otherTopCm,
+                bottomCm * ratio,
+                heightCm * ratio,
+                wall,
+                base,
+                base == PotBase.WICK ? Math.min(LONGEST_WICK_CM, baseCm * ratio) : baseCm * ratio,
+                layer.map(each -> new DrainageLayer(each.material(), each.depthCm() * ratio)));
+    }
+
+    /** The same pot on another base. */
+    public Pot with(final PotBase other) {
+        return new Pot(shape, topCm, bottomCm, heightCm, wall, other, 0, layer);
     }
 
     /** Frustum of a cone or pyramid [L]: H/3 (A₁ + √(A₁A₂) + A₂). */

@@ -1,25 +1,17 @@
 package looseknit.core.pot;
 
+import looseknit.core.message.Named;
+
 /** How water leaves the bottom of a pot. */
-public enum PotBase {
+public enum PotBase implements Named {
     /** Open holes, raised. */
-    ON_FEET("on feet"),
+    ON_FEET,
     /** Open holes in the air, hung up. */
-    HANGING("hanging"),
+    HANGING,
     /** Open holes on a hard surface: drains like a raised pot as long as the holes stay clear. */
-    FLAT("flat on a hard surface"),
+    FLAT,
     /** Closed, with free water up to the overflow height. */
-    NO_HOLES("without holes"),
+    NO_HOLES,
     /** A wick, mat or soil draws water from the hole; its length adds suction. */
-    WICK("on a wick or mat");
-
-    private final String words;
-
-    PotBase(final String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
+    WICK
 }

@@ -4,6 +4,9 @@ import static looseknit.core.measure.Require.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import looseknit.core.measure.Limit;
+import looseknit.core.message.Message;
+import looseknit.core.message.Named;
 
 /**
  * How firmly a pot stands: the tilt at which its centre of mass passes over the edge of its foot.
@@ -20,20 +23,10 @@ public record Stability(List<Load> loads, double footRadiusCm) {
     public static final double FALLS_IN_WIND_DEG = 10;
 
     /** How firmly a pot stands; common practice, no source. */
-    public enum Firmness {
-        FALLS_IN_WIND("falls in wind"),
-        UNSTEADY("unsteady: a brush knocks it over"),
-        STANDS("stands");
-
-        private final String words;
-
-        Firmness(final String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Firmness implements Named {
+        FALLS_IN_WIND,
+        UNSTEADY,
+        STANDS
     }
 
     /**
@@ -42,10 +35,10 @@ public record Stability(List<Load> loads, double footRadiusCm) {
      * @param kg mass [kg], 0 to 5000
      * @param heightCm height of its centre [cm], 0 to 1000
      */
-    public record Load(String name, double kg, double heightCm) {
+    public record Load(Message name, double kg, double heightCm) {
         public Load {
-            within("load.kg", kg, 0, 5000, "kg");
-            within("load.heightCm", heightCm, 0, 1000, "cm");
+            within("load.kg", kg, 0, 5000, Limit.KG);
+            within("load.heightCm", heightCm, 0, 1000, Limit.CM);
         }
     }
 
@@ -61,15 +54,15 @@ public record Stability(List<Load> loads, double footRadiusCm) {
         public static final Cargo NONE = new Cargo(0, 0, 0);
 
         public Cargo {
-            within("plant.kg", plantKg, 0, 500, "kg");
-            within("plant.centreCm", plantCentreCm, 0, 400, "cm above the rim");
-            within("dressing.kg", dressingKg, 0, 100, "kg");
+            within("plant.kg", plantKg, 0, 500, Limit.KG);
+            within("plant.centreCm", plantCentreCm, 0, 400, Limit.CM_ABOVE_THE_RIM);
+            within("dressing.kg", dressingKg, 0, 100, Limit.KG);
         }
     }
 
     public Stability {
         loads = List.copyOf(loads);
-        within("footRadiusCm", footRadiusCm, 0.1, 200, "cm");
+        within("footRadiusCm", footRadiusCm, 0.1, 200, Limit.CM);
     }
 
     /**
@@ -81,20 +74,20 @@ public record Stability(List<Load> loads, double footRadiusCm) {
         final double fill = Pot.FILL * pot.heightCm();
         final List<Load> loads = new ArrayList<>();
         loads.add(new Load(
-                "mix",
+                PotSentence.LOAD_MIX.with(),
                 pot.mixLitres() * mixKgPerL,
                 pot.layerCm() + centreCm(pot.widthAtCm(pot.layerCm()), pot.widthAtCm(fill), pot.mixHeightCm())));
-        loads.add(new Load("pot", pot.emptyKg(), pot.heightCm() / 2));
+        loads.add(new Load(PotSentence.LOAD_POT.with(), pot.emptyKg(), pot.heightCm() / 2));
         pot.layer()
                 .ifPresent(layer -> loads.add(new Load(
-                        "drainage layer",
-                        pot.layerLitres() * layer.material().physics().bulkDensityGPerL() / 1000,
+                        PotSentence.LOAD_LAYER.with(),
+                        pot.layerKg(),
                         centreCm(pot.bottomCm(), pot.widthAtCm(layer.depthCm()), layer.depthCm()))));
         if (cargo.plantKg() > 0) {
-            loads.add(new Load("plant", cargo.plantKg(), pot.heightCm() + cargo.plantCentreCm()));
+            loads.add(new Load(PotSentence.LOAD_PLANT.with(), cargo.plantKg(), pot.heightCm() + cargo.plantCentreCm()));
         }
         if (cargo.dressingKg() > 0) {
-            loads.add(new Load("dressing", cargo.dressingKg(), fill));
+            loads.add(new Load(PotSentence.LOAD_DRESSING.with(), cargo.dressingKg(), fill));
         }
         return new Stability(loads, pot.bottomCm() / 2);
     }

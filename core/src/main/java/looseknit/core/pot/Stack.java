@@ -2,9 +2,10 @@ package looseknit.core.pot;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import looseknit.core.blend.Mix;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Quantity;
 
 /**
  * Several mixes above one another in a pot. Where a layer is coarse enough below a finer one it breaks the capillary pull: the upper
@@ -58,7 +59,7 @@ public record Stack(List<Level> levels) {
      */
     public static Stack in(final Pot pot, final List<Layer> fromBelow) {
         if (fromBelow.isEmpty() || fromBelow.size() > MOST_LAYERS) {
-            throw new OutOfRangeException("layers", fromBelow.size(), "1 to " + MOST_LAYERS + " layers");
+            throw new OutOfRangeException("layers", fromBelow.size(), PotSentence.LAYERS.with(MOST_LAYERS));
         }
         final List<Level> levels = new ArrayList<>();
         double from = pot.layerCm();
@@ -70,11 +71,9 @@ public record Stack(List<Level> levels) {
             if (to - from < LEAST_DEPTH_CM || to > fill) {
                 throw new OutOfRangeException(
                         "layers",
-                        String.format(Locale.ROOT, "%.1f cm deep below the topmost", from - pot.layerCm()),
-                        String.format(
-                                Locale.ROOT,
-                                "at most %.1f cm, so that the topmost has room",
-                                pot.mixHeightCm() - LEAST_DEPTH_CM));
+                        PotSentence.DEEP_BELOW_THE_TOPMOST.with(Quantity.of(Dimension.LENGTH, from - pot.layerCm(), 1)),
+                        PotSentence.TOPMOST_HAS_ROOM.with(
+                                Quantity.of(Dimension.LENGTH, pot.mixHeightCm() - LEAST_DEPTH_CM, 1)));
             }
             levels.add(level(pot, layer.mix(), from, to, levels));
             from = to;

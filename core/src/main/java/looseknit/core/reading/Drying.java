@@ -4,7 +4,6 @@ import java.util.Optional;
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.dry.DryDown;
 import looseknit.core.dry.Losses;
-import looseknit.core.dry.Reservoir;
 import looseknit.core.dry.TopDressing;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Habit;
@@ -20,7 +19,8 @@ import looseknit.core.pot.Pot;
  * @param below whether the pot soaks from below
  * @param litres volume of the mix [L]
  */
-public record Drying(Losses losses, AllowableDepletion trigger, boolean lightly, boolean below, double litres) {
+public record Drying(Losses losses, AllowableDepletion trigger, boolean lightly, boolean below, double litres)
+        implements DryingDays {
 
     /** The drying of a brief; nothing unless plant, pot and place are named. */
     public static Optional<Drying> of(final Brief brief) {
@@ -39,24 +39,14 @@ public record Drying(Losses losses, AllowableDepletion trigger, boolean lightly,
                 pot.mixLitres()));
     }
 
-    /** Days from the usual watering until the plant wants water. */
+    @Override
     public double days(final double usableLitres) {
-        return days(losses, usableLitres);
-    }
-
-    /** The same with other losses. */
-    double days(final Losses other, final double usableLitres) {
         final double wanted = trigger.depletion();
-        return new DryDown(usableLitres, other).daysBetween(lightly ? wanted * (1 - DryDown.LIGHT_REFILL) : 0, wanted);
+        return new DryDown(usableLitres, losses).daysBetween(lightly ? wanted * (1 - DryDown.LIGHT_REFILL) : 0, wanted);
     }
 
-    /**
-     * Water that the plant can draw after a watering [L].
-     *
-     * @param held water held after soaking and draining [vol/vol]
-     * @param beyondReach water that it cannot draw [vol/vol]
-     */
-    public double usableLitres(final double held, final double beyondReach) {
-        return Reservoir.usableLitres(below ? held : Reservoir.TOP_WATERED * held, beyondReach, litres);
+    /** The same pot with other losses. */
+    Drying losing(final Losses other) {
+        return new Drying(other, trigger, lightly, below, litres);
     }
 }

@@ -1,7 +1,11 @@
 package looseknit.core.reading;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
 
 /**
  * How a figure was worked out, as data to be shown.
@@ -11,39 +15,40 @@ import java.util.OptionalDouble;
  * @param inputs what went in
  * @param steps what came out on the way
  * @param contributions what each material or process brought
- * @param contributionUnit unit of the contributions; empty for mere shares
+ * @param contributionsMeasure what the contributions measure
+ * @param contributionsNote what is said behind their unit, if anything
  * @param causes where the uncertainty comes from, greatest first
  */
 public record Explanation(
-        String formula,
-        String reference,
+        Message formula,
+        Message reference,
         List<Figure> inputs,
         List<Figure> steps,
         List<Contribution> contributions,
-        String contributionUnit,
+        Dimension contributionsMeasure,
+        Optional<Message> contributionsNote,
         List<Cause> causes) {
 
     /**
      * A figure that went in or came out on the way.
      *
      * @param name what it is
-     * @param value the value, in {@code unit}
-     * @param unit unit, empty for mere numbers
-     * @param decimals decimals that mean something
+     * @param quantity the figure
      * @param source where it comes from
      */
-    public record Figure(String name, double value, String unit, int decimals, String source) {}
+    public record Figure(Message name, Quantity quantity, Message source) {}
 
     /**
      * A part of the result.
      *
      * @param name material or process
-     * @param value its part
-     * @param pull how far it moves the reading against a mix without its peculiarity; above 0 it makes, below 0 it takes
+     * @param value its part, in the unit of computation
+     * @param pull how far it moves the reading against a mix without its peculiarity, in the unit of computation of the reading; above 0 it
+     *     makes, below 0 it takes
      */
-    public record Contribution(String name, double value, OptionalDouble pull) {
+    public record Contribution(Message name, double value, OptionalDouble pull) {
 
-        static Contribution of(final String name, final double value) {
+        static Contribution of(final Message name, final double value) {
             return new Contribution(name, value, OptionalDouble.empty());
         }
     }
@@ -52,10 +57,10 @@ public record Explanation(
      * A cause of uncertainty.
      *
      * @param name material or other cause
-     * @param sd spread that it alone would bring, in the unit of the reading as shown
+     * @param sd spread that it alone would bring, in the unit of computation of the reading
      * @param share its share of the whole variance, 0 to 1
      */
-    public record Cause(String name, double sd, double share) {}
+    public record Cause(Message name, double sd, double share) {}
 
     public Explanation {
         inputs = List.copyOf(inputs);

@@ -7,44 +7,53 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import looseknit.core.assay.LotTrait;
 import looseknit.core.assay.PhSpread;
 import looseknit.core.blend.Acidity;
-import looseknit.core.blend.Ageing;
-import looseknit.core.blend.Mix;
+import looseknit.core.blend.Food;
+import looseknit.core.blend.PlainMaterials;
 import looseknit.core.blend.Recipe;
-import looseknit.core.dry.Reservoir;
+import looseknit.core.dry.Losses;
 import looseknit.core.dry.Weather;
 import looseknit.core.material.Material;
 import looseknit.core.measure.Estimate;
+import looseknit.core.measure.Limit;
 import looseknit.core.need.Brief;
-import looseknit.core.need.Habit;
 import looseknit.core.need.Property;
 import looseknit.core.need.Target;
-import looseknit.core.pot.Pot;
 import org.hipparchus.random.RandomDataGenerator;
 
 /**
- * Checks the intervals of the readings by chance: every uncertain input is drawn anew and the whole is computed again, thousands of
- * times, without the straight lines on which the quick intervals rest. For recipes of which nothing was tested.
+ * Checks the intervals of the readings by chance: every uncertain input is drawn anew and the gauges read the whole again, thousands of times,
+ * without the straight lines on which the quick intervals rest. For recipes of which nothing was tested.
  */
 public final class MonteCarlo {
 
-    private final Figures figures;
-    private final double leastAir;
-    private final RandomDataGenerator chance;
+    private static final int LEAST_DRAWS = 100;
+    private static final int MOST_DRAWS = 100_000;
+    private static final double MOST_AMOUNT = 10_000;
 
-    private MonteCarlo(final Recipe recipe, final Brief brief, final Knowledge known, final long seed) {
-        this.figures =
-                new Figures(recipe, brief, new Knowledge(Knowledge.NOTHING.beliefs(), known.blend(), known.scoop()));
-        this.leastAir = Figures.leastAir(brief);
+    private final PottedMix mix;
+    private final MixReader reader;
+    private final RandomDataGenerator chance;
+    private final double width;
+
+    /**
+     * @param width how wide everything scatters against what is known of it: 1 as it does, 0 not at all
+     */
+    private MonteCarlo(
+            final Recipe recipe, final Brief brief, final Knowledge known, final double width, final long seed) {
+        this.mix = new PottedMix(recipe, brief, known.untested());
+        this.reader = mix.anotherReader();
         this.chance = new RandomDataGenerator(seed);
+        this.width = width;
     }
 
     /**
      * How the draws of one reading compare with its quick estimate, in the unit of computation.
      *
-     * @param quality the reading
+     * @param property the reading
      * @param quick value and spread as shown
      * @param mean mean of the draws
      * @param sd spread of the draws
@@ -53,7 +62,7 @@ public final class MonteCarlo {
      * @param coverage share of the draws within the quick 80 % interval, 0 to 1
      */
     public record Check(
-            Property quality, Estimate quick, double mean, double sd, double low80, double high80, double coverage) {
+            Property property, Estimate quick, double mean, double sd, double low80, double high80, double coverage) {
 
         /** Lower end of the quick 80 % interval, as shown. */
         public double quickLow80() {
@@ -62,7 +71,7 @@ public final class MonteCarlo {
 
         /** Upper end of the quick 80 % interval, as shown. */
         public double quickHigh80() {
-            return Reading.high80(quality, quick);
+            return Reading.high80(property, quick);
         }
     }
 
@@ -74,8 +83,8 @@ public final class MonteCarlo {
      */
     public static List<Check> check(
             final Recipe recipe, final Brief brief, final Knowledge known, final int draws, final long seed) {
-        within("draws", draws, 100, 100_000, "draws");
-        return new MonteCarlo(recipe, brief, known, seed).run(draws);
+        within("draws", draws, LEAST_DRAWS, MOST_DRAWS, Limit.DRAWS);
+        return new MonteCarlo(recipe, brief, known, 1, seed).run(draws);
     }
 
     /**
@@ -91,36 +100,41 @@ public final class MonteCarlo {
             final List<Target> targets,
             final int draws,
             final long seed) {
-        within("draws", draws, 100, 100_000, "draws");
-        final MonteCarlo chance = new MonteCarlo(recipe, brief, known, seed);
+        within("draws", draws, LEAST_DRAWS, MOST_DRAWS, Limit.DRAWS);
+        final MonteCarlo chance = new MonteCarlo(recipe, brief, known, 1, seed);
         int fits = 0;
         for (int i = 0; i < draws; i++) {
-            final Map<Property, Double> drawn = chance.new Draw().all();
-            fits += targets.stream()
-                            .allMatch(target -> !drawn.containsKey(target.quality())
-                                    || target.band().contains(drawn.get(target.quality())))
-                    ? 1
-                    : 0;
+            final Map<Property, Double> drawn = chance.draw();
+            final boolean all = targets.stream().allMatch(target -> {
+                final Double value = drawn.get(target.property());
+                return value == null || target.band().contains(value);
+            });
+            fits += all ? 1 : 0;
         }
         return (double) fits / draws;
     }
 
+    /** The readings of one draw in which nothing scatters: what every other way of reading the blend must give, too. */
+    static Map<Property, Double> withoutSpread(final Recipe recipe, final Brief brief, final Knowledge known) {
+        return new MonteCarlo(recipe, brief, known, 0, 1).draw();
+    }
+
     private List<Check> run(final int draws) {
-        final Map<Property, Double> now = figures.all(leastAir);
-        final Spread spread = new Spread(figures, now, leastAir);
+        final Map<Property, Double> now = mix.values();
+        final Uncertainty uncertainty = new Uncertainty(mix, now);
         final Map<Property, double[]> drawn = new EnumMap<>(Property.class);
-        now.keySet().forEach(quality -> drawn.put(quality, new double[draws]));
+        now.keySet().forEach(property -> drawn.put(property, new double[draws]));
         for (int i = 0; i < draws; i++) {
             final int draw = i;
-            new Draw().all().forEach((quality, value) -> drawn.get(quality)[draw] = value);
+            draw().forEach((property, value) -> Objects.requireNonNull(drawn.get(property))[draw] = value);
         }
         final List<Check> checks = new ArrayList<>();
-        drawn.forEach((quality, values) ->
-                checks.add(compared(quality, new Estimate(now.get(quality), spread.sd(quality)), values)));
+        drawn.forEach((property, values) -> checks.add(compared(
+                property, new Estimate(Objects.requireNonNull(now.get(property)), uncertainty.sd(property)), values)));
         return checks;
     }
 
-    private static Check compared(final Property quality, final Estimate quick, final double[] values) {
+    private static Check compared(final Property property, final Estimate quick, final double[] values) {
         Arrays.sort(values);
         final double mean = Arrays.stream(values).average().orElseThrow();
         final double variance = Arrays.stream(values)
@@ -132,7 +146,7 @@ public final class MonteCarlo {
                 .filter(value -> value >= quick.low80() - tiny && value <= quick.high80() + tiny)
                 .count();
         return new Check(
-                quality,
+                property,
                 quick,
                 mean,
                 Math.sqrt(variance),
@@ -142,161 +156,133 @@ public final class MonteCarlo {
     }
 
     private double normal() {
-        return chance.nextNormal(0, 1);
+        return width * chance.nextNormal(0, 1);
     }
 
-    /** One pot of mix as it might turn out. */
-    private final class Draw {
+    private double around(final double relativeSd, final double least) {
+        return Math.max(least, 1 + relativeSd * normal());
+    }
 
-        private final Mix mix;
-        private final Recipe recipe;
-        private final double air;
-        private final double water;
-        private final double density;
-
-        private Draw() {
-            final Recipe written = figures.recipe();
-            final double relative = figures.known().scoop().relativeSd();
-            this.recipe = written.parts().size() > 1
-                    ? new Recipe(
-                            written.measure(),
-                            written.parts().stream()
-                                    .map(part -> new Recipe.Part(
-                                            part.material(),
-                                            Math.min(10_000, part.amount() * Math.max(0.01, 1 + relative * normal()))))
-                                    .toList(),
-                            written.doses())
-                    : written;
-            this.mix = figures.mix().ingredients().mix(recipe);
-            final double capacity = figures.table().containerCapacity(mix);
-            final double pores = mix.totalPorosity() + off(LotTrait.POROSITY);
-            this.air = mix.totalPorosity() - capacity + off(LotTrait.AIR);
-            this.water = pores - air;
-            this.density = mix.bulkDensityGPerL() + densityOff();
+    /** One pot of mix as it might turn out: everything that is not certain drawn anew. */
+    private Map<Property, Double> draw() {
+        final MixState state = reader.state();
+        pour();
+        lots(state);
+        chemistry(state);
+        if (mix.situation().drying().isPresent()) {
+            air(state, mix.situation().drying().get());
         }
-
-        private double off(final LotTrait trait) {
-            double off = trait.modelSd() * normal();
-            for (int i = 0; i < mix.materials().size(); i++) {
-                off += mix.litresPerLitre(i) * trait.lotSd(mix.materials().get(i)) * normal();
+        state.potTimes = 1 + Uncertainty.POT_RELATIVE_SD * normal();
+        reader.decays(Math.max(0.05, Math.min(20, Math.pow(Uncertainty.DECAY_FACTOR, normal()))));
+        final Map<Property, Double> values = new EnumMap<>(Property.class);
+        for (final Gauge gauge : Gauges.ALL) {
+            if (gauge.canRead(mix.situation())) {
+                values.put(gauge.property(), gauge.value(state));
             }
-            return off;
         }
+        return values;
+    }
 
-        private double densityOff() {
-            double off = LotTrait.DENSITY.modelSd() * normal() * mix.bulkDensityGPerL();
-            for (int i = 0; i < mix.materials().size(); i++) {
-                final Material material = mix.materials().get(i);
-                off += mix.litresPerLitre(i)
-                        * material.physics().bulkDensityGPerL()
-                        * LotTrait.DENSITY.lotSd(material)
-                        * normal();
+    private void pour() {
+        final PlainMaterials opened = mix.recipe().opened();
+        final boolean scatters = mix.recipe().parts().size() > 1;
+        reader.clear();
+        for (final Material material : opened.materials()) {
+            reader.use(mix.tables().materials().indexOf(material));
+        }
+        reader.empty();
+        int constituent = 0;
+        for (final Recipe.Part part : mix.recipe().parts()) {
+            final double times = scatters ? around(mix.known().scoop().relativeSd(), 0.01) : 1;
+            final int end = constituent
+                    + part.material()
+                            .makeUp()
+                            .map(each -> each.constituents().size())
+                            .orElse(1);
+            for (; constituent < end; constituent++) {
+                reader.pour(
+                        mix.tables().materials().indexOf(opened.materials().get(constituent)),
+                        Math.min(MOST_AMOUNT, times * opened.amounts()[constituent]));
             }
-            return off;
         }
+        reader.packBy(mix.form());
+        reader.press();
+        reader.read();
+    }
 
-        private Map<Property, Double> all() {
-            final Map<Property, Double> all = new EnumMap<>(Property.class);
-            all.put(Property.AIR, air);
-            all.put(Property.WATER, water);
-            all.put(Property.EASY_WATER, easyWater());
-            all.put(Property.PH, ph());
-            final double n = perMaterial(true);
-            all.put(Property.FOOD, n + dosed(Property.FOOD));
-            all.put(Property.SALTS, perMaterial(false) + dosed(Property.SALTS));
-            all.put(Property.LIFE, life());
-            if (figures.dryDays().isPresent()) {
-                all.put(Property.DRY_DAYS, dryDays());
-            }
-            figures.brief().pot().ifPresent(pot -> all.put(Property.WEIGHT, weight(pot)));
-            return all;
+    private void lots(final MixState state) {
+        state.airOff = LotTrait.AIR.modelSd() * normal();
+        state.porosityOff = LotTrait.POROSITY.modelSd() * normal();
+        state.densityOff = LotTrait.DENSITY.modelSd() * normal();
+        state.easyWaterOff =
+                Uncertainty.BETWEEN * Math.hypot(LotTrait.AIR.modelSd(), LotTrait.POROSITY.modelSd()) * normal();
+        for (int a = 0; a < reader.count(); a++) {
+            final int i = reader.place(a);
+            final Material material = mix.tables().materials().get(i);
+            final double litres = reader.packed().litresPerLitre(i);
+            state.airOff += litres * LotTrait.AIR.lotSd(material) * normal();
+            state.porosityOff += litres * LotTrait.POROSITY.lotSd(material) * normal();
+            state.densityOff += litres
+                    * material.physics().bulkDensityGPerL()
+                    * LotTrait.DENSITY.lotSd(material)
+                    * normal()
+                    / state.tabulatedDensityGPerL;
+            state.easyWaterOff += litres
+                    * Uncertainty.BETWEEN
+                    * Math.hypot(LotTrait.AIR.lotSd(material), LotTrait.POROSITY.lotSd(material))
+                    * normal();
         }
+    }
 
-        private double easyWater() {
-            double off = Spread.BETWEEN * Math.hypot(LotTrait.AIR.modelSd(), LotTrait.POROSITY.modelSd()) * normal();
-            for (int i = 0; i < mix.materials().size(); i++) {
-                final Material material = mix.materials().get(i);
-                off += mix.litresPerLitre(i)
-                        * Spread.BETWEEN
-                        * Math.hypot(LotTrait.AIR.lotSd(material), LotTrait.POROSITY.lotSd(material))
-                        * normal();
-            }
-            return mix.easilyAvailableWater() + off;
+    private void chemistry(final MixState state) {
+        double buffer = 0;
+        double sum = 0;
+        double nitrogen = 0;
+        double salts = 0;
+        for (int a = 0; a < reader.count(); a++) {
+            final int i = reader.place(a);
+            final Material material = mix.tables().materials().get(i);
+            final double litres = reader.packed().litresPerLitre(i);
+            final double own = litres
+                    * material.chemistry().bufferMeqPerLPerPh()
+                    * around(material.doubt().bufferRelativeSd(), 0.1);
+            buffer += own;
+            sum += own * (material.chemistry().ph() + LotTrait.PH.lotSd(material) * normal());
+            nitrogen +=
+                    litres * material.chemistry().nutrients().nMgPerL() * (1 + Uncertainty.FOOD_RELATIVE_SD * normal());
+            salts += litres * material.chemistry().ecDsPerM() * (1 + Uncertainty.FOOD_RELATIVE_SD * normal());
         }
+        state.bufferMeqPerLPerPh = buffer;
+        state.plainPh = sum / buffer;
+        state.phOff = LotTrait.PH.modelSd() * normal();
+        state.materialNMgPerL = nitrogen;
+        state.materialEcDsPerM = salts;
+        final double reacts = around(PhSpread.FINENESS_RELATIVE_SD, 0);
+        final Acidity acidity = mix.acidity();
+        state.dose(
+                reacts * acidity.carbonateMeqPerL(PottedMix.PH_WEEKS),
+                reacts * acidity.otherMeqPerL(PottedMix.PH_WEEKS),
+                Food.dosedNMgPerL(mix.recipe().doses(), mix.situation().temperatureC())
+                        * (1 + Uncertainty.DOSE_RELATIVE_SD * normal()));
+    }
 
-        private double ph() {
-            double buffer = 0;
-            double sum = 0;
-            for (int i = 0; i < mix.materials().size(); i++) {
-                final Material material = mix.materials().get(i);
-                final double own = mix.litresPerLitre(i)
-                        * material.chemistry().bufferMeqPerLPerPh()
-                        * Math.max(0.1, 1 + material.doubt().bufferRelativeSd() * normal());
-                buffer += own;
-                sum += own * (material.chemistry().ph() + LotTrait.PH.lotSd(material) * normal());
-            }
-            final double reacts = Math.max(0, 1 + PhSpread.FINENESS_RELATIVE_SD * normal());
-            final List<Recipe.Dose> doses = recipe.doses().stream()
-                    .map(dose -> new Recipe.Dose(dose.amendment(), Math.min(100, dose.gPerL() * reacts)))
-                    .toList();
-            return new Acidity(sum / buffer, buffer, doses, figures.temperatureC(), Acidity.Drift.NONE)
-                            .ph(Figures.PH_WEEKS)
-                    + LotTrait.PH.modelSd() * normal();
-        }
-
-        private double perMaterial(final boolean nitrogen) {
-            double sum = 0;
-            for (int i = 0; i < mix.materials().size(); i++) {
-                final Material.Chemistry chemistry = mix.materials().get(i).chemistry();
-                sum += mix.litresPerLitre(i)
-                        * (nitrogen ? chemistry.nutrients().nMgPerL() : chemistry.ecDsPerM())
-                        * (1 + Spread.FOOD_RELATIVE_SD * normal());
-            }
-            return sum;
-        }
-
-        private double dosed(final Property quality) {
-            final double dosed = quality == Property.FOOD
-                    ? figures.food()
-                            - figures.mix()
-                                    .sum(material ->
-                                            material.chemistry().nutrients().nMgPerL())
-                    : figures.salts() - figures.mix().ecDsPerM();
-            return dosed * (1 + Spread.DOSE_RELATIVE_SD * normal());
-        }
-
-        private double life() {
-            final Ageing ageing = new Ageing(
-                    Ageing.withHumus(recipe),
-                    recipe,
-                    figures.temperatureC(),
-                    Math.max(0.05, Math.min(20, Math.pow(Spread.DECAY_FACTOR, normal()))));
-            final double off = air - (mix.totalPorosity() - figures.table().containerCapacity(mix));
-            return ageing.yearsUntilBelow(aged -> figures.airOf(aged) + off, leastAir);
-        }
-
-        private double dryDays() {
-            final Brief brief = figures.brief();
-            final Pot pot = brief.pot().orElseThrow();
-            final Reservoir reservoir = Reservoir.of(mix, pot, Math.max(0.01, water));
-            final boolean below = brief.habit()
-                    .filter(habit -> habit.amount() == Habit.Amount.FROM_BELOW)
-                    .isPresent();
-            final Weather usual = brief.place().orElseThrow().weather();
-            final Weather weather = new Weather(
-                    usual.temperatureC(),
-                    Math.max(5, Math.min(100, usual.humidityPercent() + Spread.HUMIDITY_SD * normal())),
-                    Math.min(65, usual.dailyLightMol() * Math.max(0, 1 + Spread.LIGHT_RELATIVE_SD * normal())),
-                    Math.min(15, usual.windMPerS() * Math.max(0, 1 + Spread.WIND_RELATIVE_SD * normal())));
-            final double leaves = Math.max(0.05, 1 + Spread.LEAF_RELATIVE_SD * normal());
-            return figures.dryDays(figures.losses(leaves, weather), below ? reservoir.soakedL() : reservoir.fromTopL())
-                    * Math.max(0, 1 + Spread.DRYING_RELATIVE_SD * normal());
-        }
-
-        private double weight(final Pot pot) {
-            return pot.mixLitres() * (density / 1000 + water)
-                    + figures.layerKg()
-                    + pot.emptyKg() * (1 + Spread.POT_RELATIVE_SD * normal());
-        }
+    private void air(final MixState state, final Drying usual) {
+        final Weather weather = mix.brief().place().orElseThrow().weather();
+        final Weather drawn = width == 0
+                ? weather
+                : new Weather(
+                        weather.temperatureC(),
+                        Math.max(
+                                Weather.LEAST_HUMIDITY,
+                                Math.min(100, weather.humidityPercent() + Uncertainty.HUMIDITY_SD * normal())),
+                        Math.min(
+                                Weather.MOST_LIGHT_MOL,
+                                weather.dailyLightMol() * around(Uncertainty.LIGHT_RELATIVE_SD, 0)),
+                        Math.min(
+                                Weather.MOST_WIND_M_PER_S,
+                                weather.windMPerS() * around(Uncertainty.WIND_RELATIVE_SD, 0)));
+        final Losses losses = mix.losses(around(Uncertainty.LEAF_RELATIVE_SD, 0.05), drawn);
+        state.dries(usual.losing(losses));
+        state.dryingTimes = around(Uncertainty.DRYING_RELATIVE_SD, 0);
     }
 }

@@ -1,6 +1,8 @@
 package looseknit.core.reading;
 
 import looseknit.core.measure.Band;
+import looseknit.core.message.Message;
+import looseknit.core.need.Property;
 
 /** How a predicted value lies to what is wanted. */
 public enum Verdict {
@@ -37,5 +39,17 @@ public enum Verdict {
     /** Whether the value lies within the band, or there is none. */
     public boolean good() {
         return this != TOO_LOW && this != TOO_HIGH;
+    }
+
+    /** The verdict on a property in words: "too little air". */
+    public Message words(final Property property) {
+        return switch (this) {
+            case NO_TARGET -> ReadingSentence.NOTHING_WANTED.with();
+            case FITS -> ReadingSentence.FITS.with();
+            case LOW_EDGE -> ReadingSentence.FITS_AT_THE_EDGE.with(property.lowEdge());
+            case HIGH_EDGE -> ReadingSentence.FITS_AT_THE_EDGE.with(property.highEdge());
+            case TOO_LOW -> property.tooLow();
+            case TOO_HIGH -> property.tooHigh();
+        };
     }
 }

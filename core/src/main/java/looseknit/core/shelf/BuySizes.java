@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import looseknit.core.measure.Limit;
 
 /** Which packs to buy for a need: the big bag is cheapest by the litre, but not always for what is needed. */
 public final class BuySizes {
@@ -27,8 +28,8 @@ public final class BuySizes {
     public record Offer(String name, double litres, double price) {
 
         public Offer {
-            within("offer.litres", litres, 0.01, 10_000, "L");
-            within("offer.price", price, 0, 1e6, "");
+            within("offer.litres", litres, 0.01, 10_000, Limit.L);
+            within("offer.price", price, 0, 1e6, Limit.NUMBER);
         }
     }
 
@@ -45,7 +46,7 @@ public final class BuySizes {
 
     /** Each offer on its own, in their order: as many packs as cover the need. */
     public static List<Way> single(final List<Offer> offers, final double needLitres) {
-        within("need", needLitres, 0.01, 100_000, "L");
+        within("need", needLitres, 0.01, 100_000, Limit.L);
         final List<Way> ways = new ArrayList<>();
         for (int i = 0; i < offers.size(); i++) {
             final Integer[] counts = new Integer[offers.size()];
@@ -62,8 +63,8 @@ public final class BuySizes {
      * @throws looseknit.core.measure.OutOfRangeException if there is no offer
      */
     public static Way cheapest(final List<Offer> offers, final double needLitres) {
-        within("offers", offers.size(), 1, 30, "packs on offer");
-        within("need", needLitres, 0.01, 100_000, "L");
+        within("offers", offers.size(), 1, 30, Limit.PACKS);
+        within("need", needLitres, 0.01, 100_000, Limit.L);
         final double step = Math.max(GRID_L, needLitres / MOST_STEPS);
         final int steps = (int) Math.ceil(needLitres / step - 1e-6);
         final int[] reach = offers.stream()

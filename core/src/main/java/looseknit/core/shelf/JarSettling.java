@@ -3,7 +3,10 @@ package looseknit.core.shelf;
 import static looseknit.core.measure.Require.within;
 
 import looseknit.core.material.SoilTexture;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Quantity;
 
 /**
  * A jar of garden soil shaken with water and a drop of soap, and the height of what has settled: sand after a minute, silt after two
@@ -17,20 +20,20 @@ import looseknit.core.measure.OutOfRangeException;
 public record JarSettling(double afterMinuteCm, double afterHoursCm, double clearCm) {
 
     public JarSettling {
-        within("jar.afterMinuteCm", afterMinuteCm, 0, 40, "cm");
-        within("jar.afterHoursCm", afterHoursCm, 0, 40, "cm");
-        within("jar.clearCm", clearCm, 0.5, 40, "cm");
+        within("jar.afterMinuteCm", afterMinuteCm, 0, 40, Limit.CM);
+        within("jar.afterHoursCm", afterHoursCm, 0, 40, Limit.CM);
+        within("jar.clearCm", clearCm, 0.5, 40, Limit.CM);
         if (afterHoursCm < afterMinuteCm) {
             throw new OutOfRangeException(
                     "jar.afterHoursCm",
-                    afterHoursCm,
-                    "at least the height after a minute, %s cm: what has settled only grows".formatted(afterMinuteCm));
+                    Quantity.trimmed(Dimension.LENGTH, afterHoursCm, 2).bare(),
+                    ShelfSentence.SETTLED_AFTER_A_MINUTE.with(Quantity.trimmed(Dimension.LENGTH, afterMinuteCm, 2)));
         }
         if (clearCm < afterHoursCm) {
             throw new OutOfRangeException(
                     "jar.clearCm",
-                    clearCm,
-                    "at least the height after two hours, %s cm: what has settled only grows".formatted(afterHoursCm));
+                    Quantity.trimmed(Dimension.LENGTH, clearCm, 2).bare(),
+                    ShelfSentence.SETTLED_AFTER_TWO_HOURS.with(Quantity.trimmed(Dimension.LENGTH, afterHoursCm, 2)));
         }
     }
 

@@ -14,7 +14,10 @@ import looseknit.core.material.Nature;
 import looseknit.core.material.Nutrients;
 import looseknit.core.material.Retention;
 import looseknit.core.material.VirtualPacking;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Quantity;
 import looseknit.core.pot.Column;
 
 /**
@@ -73,21 +76,21 @@ public record Measured(
     public record Drain(double heightCm, double air, double water) {
 
         public Drain {
-            within("drain.heightCm", heightCm, 3, 60, "cm");
-            within("drain.air", air, 0, 0.95, "vol/vol");
-            within("drain.water", water, 0.01, 0.98, "vol/vol");
+            within("drain.heightCm", heightCm, 3, 60, Limit.CM);
+            within("drain.air", air, 0, 0.95, Limit.VOL_PER_VOL);
+            within("drain.water", water, 0.01, 0.98, Limit.VOL_PER_VOL);
             if (air + water > 0.985) {
                 throw new OutOfRangeException(
                         "drain.water",
-                        water,
-                        "air and water that together leave room for the grains: at most %.2f".formatted(0.985 - air));
+                        Quantity.trimmed(Dimension.NUMBER, water, 3),
+                        ShelfSentence.ROOM_FOR_GRAINS.with(Quantity.of(Dimension.NUMBER, 0.985 - air, 2)));
             }
         }
     }
 
     public Measured {
-        ph.ifPresent(value -> within("measured.ph", value, 2, 12, "pH"));
-        bulkDensityGPerL.ifPresent(value -> within("measured.bulkDensity", value, 5, 3000, "g/L"));
+        ph.ifPresent(value -> within("measured.ph", value, 2, 12, Limit.PH));
+        bulkDensityGPerL.ifPresent(value -> within("measured.bulkDensity", value, 5, 3000, Limit.G_PER_L));
     }
 
     /** Whether any figure was measured. */

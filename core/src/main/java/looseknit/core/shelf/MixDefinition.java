@@ -5,6 +5,7 @@ import static looseknit.core.measure.Require.within;
 
 import java.util.List;
 import looseknit.core.material.MakeUp;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 
 /**
@@ -26,7 +27,7 @@ public record MixDefinition(String id, String name, List<PartOf> parts, MakeUp.C
     public record PartOf(String materialId, double amount) {
 
         public PartOf {
-            within("mix.amount", amount, 1e-6, 10_000, "parts or per cent");
+            within("mix.amount", amount, 1e-6, 10_000, Limit.PARTS_OR_PER_CENT);
         }
     }
 
@@ -35,7 +36,7 @@ public record MixDefinition(String id, String name, List<PartOf> parts, MakeUp.C
         name = text("mix.name", name, 80);
         parts = List.copyOf(parts);
         if (parts.isEmpty() || parts.size() > 20) {
-            throw new OutOfRangeException("mix.parts", parts.size(), "1 to 20 materials");
+            throw new OutOfRangeException("mix.parts", parts.size(), ShelfSentence.ONE_TO_TWENTY.with());
         }
     }
 }

@@ -5,12 +5,10 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
-import java.util.stream.Collectors;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.PlainMaterials;
 import looseknit.core.blend.Recipe;
@@ -28,6 +26,10 @@ import looseknit.core.material.Role;
 import looseknit.core.material.SizeClasses;
 import looseknit.core.material.VirtualPacking;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Listing;
+import looseknit.core.message.Quantity;
+import looseknit.core.message.TableText;
 
 /** Turns definitions of mixes into materials, whatever the depth to which they are nested. */
 public final class Mixes {
@@ -67,11 +69,10 @@ public final class Mixes {
         final MixDefinition definition = definitions.get(id);
         if (definition == null) {
             return book.material(id)
-                    .orElseThrow(() -> new OutOfRangeException(
-                            "mix.parts", id, "a material of the Book, one of your own or another mix"));
+                    .orElseThrow(() -> new OutOfRangeException("mix.parts", id, ShelfSentence.A_KNOWN_MATERIAL.with()));
         }
         if (!above.add(id)) {
-            throw new OutOfRangeException("mix.parts", loop(above, id), "a mix that does not contain itself");
+            throw new OutOfRangeException("mix.parts", loop(above, id), ShelfSentence.NOT_ITSELF.with());
         }
         final List<Recipe.Part> parts = definition.parts().stream()
                 .map(part -> new Recipe.Part(resolve(part.materialId(), above), part.amount()))
@@ -103,7 +104,7 @@ public final class Mixes {
         final PlainMaterials opened = recipe.opened();
         if (opened.materials().size() > MOST_CONSTITUENTS) {
             throw new OutOfRangeException(
-                    "mix.parts", opened.materials().size(), "at most %d plain materials".formatted(MOST_CONSTITUENTS));
+                    "mix.parts", opened.materials().size(), ShelfSentence.MOST_PLAIN.with(MOST_CONSTITUENTS));
         }
         final Mix mix = Mix.of(recipe);
         final double poured = opened.sum() * (1 - mix.shrinkage());
@@ -178,27 +179,18 @@ public final class Mixes {
                 new Retention.Together(
                         opened.materials().stream().map(Material::retention).toList(), litres, mix.waterPorosity()),
                 new Advice(
-                        "A mix of %s; its make-up is %s."
-                                .formatted(
-                                        recipe.parts().stream()
-                                                .map(part -> "%s %s"
-                                                        .formatted(
-                                                                number(part.amount()),
-                                                                part.material()
-                                                                        .name()
-                                                                        .toLowerCase(Locale.ROOT)))
-                                                .collect(Collectors.joining(", ")),
-                                        definition.certainty().words()),
-                        "",
-                        "Break it up; look for gnats and sour smell.",
-                        "",
+                        ShelfSentence.A_MIX_OF.with(
+                                Listing.comma(recipe.parts().stream()
+                                        .map(part -> ShelfSentence.PART_OF_MIX.with(
+                                                Quantity.trimmed(Dimension.NUMBER, part.amount(), 6), part.material()))
+                                        .toList()),
+                                definition.certainty()),
+                        TableText.said(""),
+                        ShelfSentence.BREAK_IT_UP.with(),
+                        TableText.said(""),
                         List.of()),
                 Optional.empty(),
-                "computed from its make-up, which is " + definition.certainty().words());
-    }
-
-    private static String number(final double amount) {
-        return amount == Math.rint(amount) ? Long.toString((long) amount) : Double.toString(amount);
+                ShelfSentence.FROM_ITS_MAKE_UP.with(definition.certainty()));
     }
 
     private static List<Role> roles(final Recipe recipe) {

@@ -3,7 +3,6 @@ package looseknit.core.shelf;
 import static looseknit.core.measure.Require.within;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import looseknit.core.material.Advice;
@@ -12,7 +11,11 @@ import looseknit.core.material.GrainSize;
 import looseknit.core.material.Material;
 import looseknit.core.material.Nature;
 import looseknit.core.material.Retention;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Quantity;
+import looseknit.core.message.TableText;
 
 /**
  * A material that is not in the Book, from the few facts that somebody can find out. What no fact tells is taken from the likest
@@ -47,13 +50,16 @@ public record OwnMaterial(
 
     public OwnMaterial {
         natures = List.copyOf(natures);
-        within("own.fromMm", fromMm, 0, 60, "mm");
-        within("own.toMm", toMm, 0.05, 100, "mm");
+        within("own.fromMm", fromMm, 0, 60, Limit.MM);
+        within("own.toMm", toMm, 0.05, 100, Limit.MM);
         if (toMm <= fromMm) {
-            throw new OutOfRangeException("own.toMm", toMm, "more than the smallest grains, %s mm".formatted(fromMm));
+            throw new OutOfRangeException(
+                    "own.toMm",
+                    Quantity.trimmed(Dimension.GRAIN, toMm, 3).bare(),
+                    ShelfSentence.MORE_THAN_SMALLEST.with(Quantity.trimmed(Dimension.GRAIN, fromMm, 3)));
         }
-        gPerL.ifPresent(value -> within("own.gPerL", value, 5, 2500, "g/L"));
-        ph.ifPresent(value -> within("own.ph", value, 2, 12, "pH"));
+        gPerL.ifPresent(value -> within("own.gPerL", value, 5, 2500, Limit.G_PER_L));
+        ph.ifPresent(value -> within("own.ph", value, 2, 12, Limit.PH));
     }
 
     /** The material as the computation needs it. */
@@ -80,15 +86,13 @@ public record OwnMaterial(
                 like.halfLifeYears(),
                 found.retention(),
                 new Advice(
-                        "Your own material, likened to %s where nothing was measured."
-                                .formatted(like.name().toLowerCase(Locale.ROOT)),
-                        "",
+                        ShelfSentence.LIKENED_TO.with(like),
+                        TableText.said(""),
                         like.advice().prepare(),
                         like.advice().notFor(),
                         List.of(like.id())),
                 Optional.empty(),
-                "own facts; the rest after %s, with twice the doubt"
-                        .formatted(like.name().toLowerCase(Locale.ROOT)));
+                ShelfSentence.OWN_FACTS.with(like));
     }
 
     private GrainSize grainSize() {

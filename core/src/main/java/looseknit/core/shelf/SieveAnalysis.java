@@ -4,7 +4,10 @@ import static looseknit.core.measure.Require.within;
 
 import java.util.List;
 import looseknit.core.material.GrainSize;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Quantity;
 
 /**
  * Sieving with a set of kitchen sieves: what stays on each, by volume or by weight, and what falls through the finest.
@@ -31,23 +34,26 @@ public record SieveAnalysis(List<Sieve> sieves, double throughAll) {
     public record Sieve(double openingMm, double stays) {
 
         public Sieve {
-            within("sieve.openingMm", openingMm, 0.02, 50, "mm");
-            within("sieve.stays", stays, 0, 1e6, "(same unit for all)");
+            within("sieve.openingMm", openingMm, 0.02, 50, Limit.MM);
+            within("sieve.stays", stays, 0, 1e6, Limit.SAME_UNIT);
         }
     }
 
     public SieveAnalysis {
         sieves = List.copyOf(sieves);
-        within("sieve.throughAll", throughAll, 0, 1e6, "(same unit for all)");
-        within("sieve.count", sieves.size(), 2, 12, "sieves");
+        within("sieve.throughAll", throughAll, 0, 1e6, Limit.SAME_UNIT);
+        within("sieve.count", sieves.size(), 2, 12, Limit.SIEVES);
         for (int i = 1; i < sieves.size(); i++) {
             if (sieves.get(i).openingMm() <= sieves.get(i - 1).openingMm()) {
                 throw new OutOfRangeException(
-                        "sieve.openingMm", sieves.get(i).openingMm(), "sieves from the finest to the coarsest");
+                        "sieve.openingMm",
+                        Quantity.trimmed(Dimension.GRAIN, sieves.get(i).openingMm(), 3)
+                                .bare(),
+                        ShelfSentence.SIEVES_RISE.with());
             }
         }
         if (throughAll + sieves.stream().mapToDouble(Sieve::stays).sum() <= 0) {
-            throw new OutOfRangeException("sieve.stays", 0, "something that stays on a sieve or falls through");
+            throw new OutOfRangeException("sieve.stays", 0, ShelfSentence.SOMETHING_SIEVED.with());
         }
     }
 

@@ -4,6 +4,8 @@ import static looseknit.core.measure.Require.within;
 
 import java.util.OptionalDouble;
 import looseknit.core.material.Material;
+import looseknit.core.measure.Limit;
+import looseknit.core.message.Named;
 
 /**
  * How a pack is sold, and how many poured litres it makes.
@@ -15,22 +17,19 @@ import looseknit.core.material.Material;
 public record Stock(Sold sold, double amount, double swell) {
 
     /** What a label states. */
-    public enum Sold {
+    public enum Sold implements Named {
         /** Loose litres. */
-        LOOSE_LITRES("loose, by litres", "L", 0),
+        LOOSE_LITRES("L", 0),
         /** Litres of a pressed bale, before it is loosened. */
-        PRESSED_LITRES("pressed bale, by litres", "L", 1.6),
+        PRESSED_LITRES("L", 1.6),
         /** Kilograms of a dry brick that swells in water. */
-        BRICK_KG("dry brick, by weight", "kg", 14),
+        BRICK_KG("kg", 14),
         /** Kilograms of loose matter, as sand is sold. */
-        LOOSE_KG("loose, by weight", "kg", 0);
-
-        private final String words;
+        LOOSE_KG("kg", 0);
         private final String unit;
         private final double usualSwell;
 
-        Sold(final String words, final String unit, final double usualSwell) {
-            this.words = words;
+        Sold(final String unit, final double usualSwell) {
             this.unit = unit;
             this.usualSwell = usualSwell;
         }
@@ -44,19 +43,15 @@ public record Stock(Sold sold, double amount, double swell) {
         public double usualSwell() {
             return usualSwell;
         }
-
-        public String words() {
-            return words;
-        }
     }
 
     public Stock {
-        within("lot.amount", amount, 1e-3, 10_000, sold == Sold.LOOSE_LITRES ? "L" : "L or kg");
+        within("lot.amount", amount, 1e-3, 10_000, sold == Sold.LOOSE_LITRES ? Limit.L : Limit.L_OR_KG);
         if (sold == Sold.PRESSED_LITRES) {
-            within("lot.swell", swell, 1, 6, "litres from a pressed litre");
+            within("lot.swell", swell, 1, 6, Limit.TIMES_PRESSED);
         }
         if (sold == Sold.BRICK_KG) {
-            within("lot.swell", swell, 1, 30, "litres from a kilogram");
+            within("lot.swell", swell, 1, 30, Limit.L_PER_KG);
         }
     }
 
@@ -76,7 +71,8 @@ public record Stock(Sold sold, double amount, double swell) {
     /** Price of a litre to scoop; none without a price. */
     public OptionalDouble pricePerLitre(final Material material, final OptionalDouble price) {
         return price.isPresent()
-                ? OptionalDouble.of(within("lot.price", price.getAsDouble(), 0, 1e6, "") / usableLitres(material))
+                ? OptionalDouble.of(
+                        within("lot.price", price.getAsDouble(), 0, 1e6, Limit.NUMBER) / usableLitres(material))
                 : OptionalDouble.empty();
     }
 }

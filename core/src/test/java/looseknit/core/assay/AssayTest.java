@@ -10,6 +10,7 @@ import java.util.List;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.need.Property;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,7 +25,7 @@ class AssayTest {
     void drainageGivesPoresAndAir() {
         final List<Finding> found = new Assay.Drainage(1, 12, 0.8, 0.2, 0.05).findings(MIX, LIMED);
 
-        assertThat(found).extracting(Finding::what).containsExactly(Finding.What.POROSITY, Finding.What.AIR);
+        assertThat(found).extracting(Finding::what).containsExactly(Property.POROSITY, Property.AIR);
         assertThat(found.get(0).measured()).isCloseTo(0.85, within(1e-12));
         assertThat(found.get(1).measured()).isCloseTo(0.20, within(1e-12));
         assertThat(found.get(0).predicted()).isCloseTo(MIX.totalPorosity(), within(1e-12));
@@ -107,6 +108,6 @@ class AssayTest {
                 .hasMessageContaining("test.wetG");
         assertThatThrownBy(() -> new Assay.Ph(Double.NaN, Assay.Ph.Method.PROBE, 0))
                 .isInstanceOf(OutOfRangeException.class)
-                .hasMessageContaining("test.reading is NaN");
+                .hasMessageContaining("test.reading is not a number");
     }
 }

@@ -133,7 +133,7 @@ class BatchPlanTest {
     @Test
     void refusesARootBallThatDoesNotFit() {
         assertThatThrownBy(() -> new Fill(1, POT, 3))
-                .hasMessageContaining("rootBallLitres is 3.0; allowed: less than the");
+                .hasMessageContaining("rootBallLitres is 3; allowed: less than the");
         assertThatThrownBy(() -> new Fill(0, POT, 0)).hasMessage("count is 0; allowed: 1 to 10000 pots");
         assertThatThrownBy(() -> new BatchOrder(RECIPE, List.of(), 0, 0.5, 20, Map.of()))
                 .hasMessageContaining("at least one kind of pot");

@@ -1,5 +1,6 @@
 package looseknit.core.blend;
 
+import static looseknit.core.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -25,14 +26,15 @@ class RecipeChangesTest {
                 List.of(new Recipe.Dose(
                         MaterialBook.shipped().amendment("dolomite").orElseThrow(), 1.5)));
 
-        assertThat(RecipeChanges.between(before, after))
+        assertThat(said(RecipeChanges.between(before, after)))
                 .containsExactly(
                         "orchid bark, medium 4 → 5 parts",
                         "pumice, medium added, 1 part",
                         "worm castings left out",
                         "dolomite added, 1.5 g/L");
-        assertThat(RecipeChanges.between(after, before)).contains("dolomite left out", "worm castings added, 1 part");
-        assertThat(RecipeChanges.between(before, before)).isEmpty();
+        assertThat(said(RecipeChanges.between(after, before)))
+                .contains("dolomite left out", "worm castings added, 1 part");
+        assertThat(said(RecipeChanges.between(before, before))).isEmpty();
     }
 
     @Test
@@ -44,7 +46,7 @@ class RecipeChangesTest {
                 List.of());
 
         assertThat(RecipeChanges.sameMix(three, percent)).isTrue();
-        assertThat(RecipeChanges.between(three, percent)).isEmpty();
+        assertThat(said(RecipeChanges.between(three, percent))).isEmpty();
         assertThat(RecipeChanges.sameMix(three, parts(part("coir_pith", 2), part("scoria", 2))))
                 .isFalse();
         // an open share is part of the mix

@@ -1,5 +1,6 @@
 package looseknit.core.blend;
 
+import static looseknit.core.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -41,7 +42,7 @@ class RecipeReaderTest {
         assertThat(recipe.lines().get(1).choices())
                 .extracting(WrittenRecipe.Choice::id)
                 .contains("perlite_fine", "perlite_med");
-        assertThat(recipe.lines().get(1).says()).isEqualTo("Which one? Taken as perlite, coarse.");
+        assertThat(said(recipe.lines().get(1).says())).isEqualTo("Which one? Taken as perlite, coarse.");
     }
 
     @ParameterizedTest
@@ -77,11 +78,11 @@ class RecipeReaderTest {
         assertThat(recipe.measure()).isEqualTo(Recipe.Measure.PERCENT);
         assertThat(recipe.lines()).extracting(WrittenRecipe.Line::amount).containsExactly(25.0, 20.0, 55.0);
         assertThat(recipe.sum()).isEqualTo(100);
-        assertThat(recipe.notes()).isEmpty();
-        assertThat(read("40% coir pith, 60 fine bark").notes())
+        assertThat(said(recipe.notes())).isEmpty();
+        assertThat(said(read("40% coir pith, 60 fine bark").notes()))
                 .containsExactly("Numbers without a unit among per cents are taken as per cent.");
         assertThat(read("60% coir pith, 30% fine bark").sum()).isEqualTo(90);
-        assertThat(read("100% coir pith, the rest scoria").lines().get(1).says())
+        assertThat(said(read("100% coir pith, the rest scoria").lines().get(1).says()))
                 .contains("Nothing is left");
     }
 
@@ -90,7 +91,7 @@ class RecipeReaderTest {
     void cupsAndSpoonsMixed() {
         final WrittenRecipe recipe = read("2 cups coir pith\n1/2 cup fine bark\n3 tbsp worm castings");
 
-        assertThat(recipe.notes()).containsExactly("One part stands for one of the cups.");
+        assertThat(said(recipe.notes())).containsExactly("One part stands for one of the cups.");
         assertThat(recipe.lines().get(0).amount()).isEqualTo(2);
         assertThat(recipe.lines().get(1).amount()).isEqualTo(0.5);
         assertThat(recipe.lines().get(2).amount()).isCloseTo(9.0 / 48, within(0.001));
@@ -125,7 +126,8 @@ class RecipeReaderTest {
         assertThat(read("equal parts fine bark, coir pith and scoria").lines())
                 .extracting(WrittenRecipe.Line::amount)
                 .containsExactly(1.0, 1.0, 1.0);
-        assertThat(read("fine bark, scoria").notes()).containsExactly("No amounts are written: taken as equal parts.");
+        assertThat(said(read("fine bark, scoria").notes()))
+                .containsExactly("No amounts are written: taken as equal parts.");
         assertThatThrownBy(() -> read("3:2:1 fine bark, scoria"))
                 .isInstanceOf(OutOfRangeException.class)
                 .hasMessageContaining("3 numbers for 2 names");
@@ -139,7 +141,7 @@ class RecipeReaderTest {
         assertThat(recipe.lines().get(1).amount()).isEqualTo(2);
         assertThat(recipe.lines().get(1).certain()).isTrue();
         assertThat(recipe.lines().get(2).amount()).isEqualTo(DoseMeasure.DUSTING_G_PER_L);
-        assertThat(recipe.lines().get(3).says()).contains("weighed, not scooped");
+        assertThat(said(recipe.lines().get(3).says())).contains("weighed, not scooped");
         assertThat(recipe.sum()).isEqualTo(4);
     }
 
@@ -150,7 +152,7 @@ class RecipeReaderTest {
         final double grams = 1000 * VolumeUnit.US_TEASPOON.litres() * 1.25;
 
         assertThat(recipe.lines().get(1).amount()).isCloseTo(grams / 2, within(0.01));
-        assertThat(recipe.lines().get(1).says()).isEqualTo("Taken for one pot of 2 L.");
+        assertThat(said(recipe.lines().get(1).says())).isEqualTo("Taken for one pot of 2 L.");
         assertThat(read("1 tsp dolomite").lines().get(0).certain()).isFalse();
     }
 
@@ -160,8 +162,9 @@ class RecipeReaderTest {
 
         assertThat(line.certain()).isFalse();
         assertThat(line.known()).isFalse();
-        assertThat(line.says()).startsWith("No material is called “moonstone powder”.");
-        assertThat(read("20% coir pith, 2 cups scoria").lines().get(1).says()).contains("among per cents");
+        assertThat(said(line.says())).startsWith("No material is called “moonstone powder”.");
+        assertThat(said(read("20% coir pith, 2 cups scoria").lines().get(1).says()))
+                .contains("among per cents");
     }
 
     @ParameterizedTest

@@ -1,7 +1,9 @@
 package looseknit.core.care;
 
+import static looseknit.core.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Estimate;
 import org.junit.jupiter.api.Test;
 
@@ -9,15 +11,16 @@ class NextLookTest {
 
     @Test
     void looksOneStandardDeviationBeforeThePredictedDay() {
-        final NextLook look = NextLook.afterWatering(new Estimate(8, 2.8), "half dry");
+        final NextLook look = NextLook.afterWatering(new Estimate(8, 2.8), AllowableDepletion.HALF.words());
 
         assertThat(look.inDays()).isEqualTo(5);
-        assertThat(look.because()).isEqualTo("predicted half dry after 8 days (4 to 12)");
+        assertThat(said(look.because())).isEqualTo("predicted half dry after 8 days (4 to 12)");
     }
 
     @Test
     void neverLooksTwiceADay() {
-        assertThat(NextLook.afterWatering(new Estimate(0.4, 0.2), "dry").inDays())
+        assertThat(NextLook.afterWatering(new Estimate(0.4, 0.2), AllowableDepletion.DRY.words())
+                        .inDays())
                 .isEqualTo(1);
         assertThat(NextLook.afterStillMoist(new Estimate(1, 0.3)).inDays()).isEqualTo(1);
     }
@@ -30,7 +33,8 @@ class NextLookTest {
 
     @Test
     void saysSoWhenAPotHardlyDries() {
-        assertThat(NextLook.afterWatering(new Estimate(120, 42), "dry").because())
+        assertThat(said(NextLook.afterWatering(new Estimate(120, 42), AllowableDepletion.DRY.words())
+                        .because()))
                 .contains("more than 120 days");
     }
 }

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import looseknit.core.bench.Evaluator;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
@@ -30,7 +31,6 @@ import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
 import looseknit.core.pot.PotShape;
 import looseknit.core.pot.PotWall;
-import looseknit.core.reading.Evaluator;
 import looseknit.core.shelf.Measured;
 import looseknit.core.shelf.MixDefinition;
 import looseknit.core.shelf.Mixes;
@@ -157,8 +157,8 @@ class CautionsTest {
 
         assertThat(found).extracting(Caution::level).isSorted().startsWith(Caution.Level.STOP);
         assertThat(found).allSatisfy(caution -> {
-            assertThat(caution.instead()).isNotBlank();
-            assertThat(caution.why()).doesNotContain("{");
+            assertThat(caution.instead().text()).isNotBlank();
+            assertThat(caution.why().text()).doesNotContain("{");
         });
     }
 
@@ -190,8 +190,8 @@ class CautionsTest {
                 .filteredOn(each -> each.id().equals("poison"))
                 .singleElement()
                 .satisfies(each -> {
-                    assertThat(each.why()).startsWith("Oleander: Very poisonous");
-                    assertThat(each.defers()).contains("doctor");
+                    assertThat(each.why().text()).startsWith("Oleander: Very poisonous");
+                    assertThat(each.defers().text()).contains("doctor");
                 });
     }
 

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Figures printed in FAO Irrigation and Drainage Paper 56 (1998), from memory. */
+/** PottedMix printed in FAO Irrigation and Drainage Paper 56 (1998), from memory. */
 class WeatherTest {
 
     /** FAO 56, table 2.3. */

@@ -1,5 +1,6 @@
 package looseknit.core.find;
 
+import static looseknit.core.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.atomic.AtomicInteger;
+import looseknit.core.Said;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
@@ -61,9 +63,9 @@ class FindMixesTest {
         assertThat(closest.fit()).isGreaterThan(95);
         assertThat(answer.proof().proved()).isTrue();
         assertThat(answer.proof().gap()).isZero();
-        assertThat(answer.proof().words()).contains("up to 3 of these 8 materials in up to 6 parts");
+        assertThat(said(answer.proof().words())).contains("up to 3 of these 8 materials in up to 6 parts");
         assertThat(answer.proposals()).hasSizeBetween(2, 6);
-        assertThat(answer.proposals().stream().map(each -> Words.parts(each.recipe())))
+        assertThat(answer.proposals().stream().map(each -> FindPhrases.parts(each.recipe())))
                 .doesNotHaveDuplicates();
         assertThat(answer.byCount()).extracting(Answer.OfCount::count).containsExactly(1, 2, 3);
         assertThat(closest.givesUp()).isEmpty();
@@ -76,7 +78,7 @@ class FindMixesTest {
                 .get(0);
 
         assertThat(closest.summary())
-                .isEqualTo(Words.summary(
+                .isEqualTo(FindPhrases.summary(
                         closest.evaluation(), question("velvet_anthurium", 6).targets()));
         assertThat(closest.reasons()).hasSize(closest.recipe().parts().size());
         assertThat(closest.chance()).isBetween(0.0, 1.0);
@@ -171,7 +173,8 @@ class FindMixesTest {
 
         assertThat(answer.proposals().get(0).fit()).isLessThan(60);
         final Answer.Clash clash = answer.clash().orElseThrow();
-        assertThat(clash.says()).matches("(None of these materials.*brings .*\\.|.*cannot be had together with .*)");
+        assertThat(said(clash.says()))
+                .matches("(None of these materials.*brings .*\\.|.*cannot be had together with .*)");
         assertThat(clash.waysOut()).isNotEmpty();
         assertThat(answer.wouldHelp())
                 .isNotEmpty()
@@ -188,7 +191,7 @@ class FindMixesTest {
 
         final Answer none = FindMixes.find(question("moth_orchid", 7).among(List.of()), SearchListener.NOBODY);
         assertThat(none.proposals()).isEmpty();
-        assertThat(none.said()).singleElement().asString().startsWith("There is nothing to mix");
+        assertThat(said(none.said())).singleElement().asString().startsWith("There is nothing to mix");
 
         final Answer impossible = FindMixes.find(
                 question("moth_orchid", 7)
@@ -196,7 +199,7 @@ class FindMixesTest {
                                 SHELF.get(0).limited(0.6, 1), SHELF.get(1).limited(0.6, 1))),
                 SearchListener.NOBODY);
         assertThat(impossible.proposals()).isEmpty();
-        assertThat(impossible.said()).singleElement().asString().startsWith("Nothing can be mixed");
+        assertThat(said(impossible.said())).singleElement().asString().startsWith("Nothing can be mixed");
     }
 
     @Test
@@ -219,10 +222,10 @@ class FindMixesTest {
         final Answer early = FindMixes.find(large, after(2));
 
         assertThat(never.proposals().size()).isZero();
-        assertThat(never.said()).containsExactly("The search was called off before anything was found.");
-        assertThat(early.said()).containsExactly("The search was called off; this is what it had found.");
+        assertThat(said(never.said())).containsExactly("The search was called off before anything was found.");
+        assertThat(said(early.said())).containsExactly("The search was called off; this is what it had found.");
         assertThat(early.proof().proved()).isFalse();
-        assertThat(early.proof().words()).startsWith("Not proved");
+        assertThat(said(early.proof().words())).startsWith("Not proved");
     }
 
     /** Out of time it says how much better another recipe might fit. */
@@ -285,7 +288,7 @@ class FindMixesTest {
         assertThat(answer.proposals()).isNotEmpty();
         final Proposal best = answer.proposals().get(0);
         assertThat(best.recipe().parts()).noneMatch(part -> part.material().id().equals("perlite_coarse"));
-        assertThat(best.summary()).endsWith("in its place.");
+        assertThat(said(best.summary())).endsWith("in its place.");
         assertThat(best.givesUp()).isNotEmpty();
         assertThatThrownBy(() -> FindMixes.replace(question, given, 3, SearchListener.NOBODY))
                 .isInstanceOf(OutOfRangeException.class)
@@ -316,16 +319,16 @@ class FindMixesTest {
                 .get(0)
                 .fit();
 
-        assertThat(WhyNot.of(question, SHELF.get(0), best, SearchListener.NOBODY)
-                        .words())
+        assertThat(said(WhyNot.of(question, SHELF.get(0), best, SearchListener.NOBODY)
+                        .words()))
                 .contains("sphagnum peat");
-        assertThat(WhyNot.of(question, Candidate.of(Shelves.material("beach_sand")), best, SearchListener.NOBODY)
-                        .words())
+        assertThat(said(WhyNot.of(question, Candidate.of(Shelves.material("beach_sand")), best, SearchListener.NOBODY)
+                        .words()))
                 .contains("salt");
-        assertThat(WhyNot.of(question, SHELF.get(0).limited(0, 0), best, SearchListener.NOBODY)
-                        .words())
+        assertThat(said(WhyNot.of(question, SHELF.get(0).limited(0, 0), best, SearchListener.NOBODY)
+                        .words()))
                 .isEqualTo("You left it out.");
-        assertThat(WhyNot.of(
+        assertThat(said(WhyNot.of(
                                 question,
                                 new Candidate(
                                         Shelves.material("peat"),
@@ -336,7 +339,7 @@ class FindMixesTest {
                                         1),
                                 best,
                                 SearchListener.NOBODY)
-                        .words())
+                        .words()))
                 .isEqualTo("None of it is left.");
     }
 
@@ -345,12 +348,17 @@ class FindMixesTest {
         final Brief sundew = Shelves.brief("cape_sundew", 3);
         final Brief azalea = Shelves.brief("azalea", 3);
 
-        assertThat(Exclusions.reason(Shelves.material("compost"), sundew)).isPresent();
-        assertThat(Exclusions.reason(Shelves.material("lime_chips"), azalea)).isPresent();
-        assertThat(Exclusions.reason(Shelves.material("peat"), sundew)).isEmpty();
-        assertThat(Exclusions.reason(amendment("granules"), sundew)).isPresent();
-        assertThat(Exclusions.reason(amendment("dolomite"), azalea)).isPresent();
-        assertThat(Exclusions.reason(amendment("dolomite"), Shelves.brief("peace_lily", 6)))
+        assertThat(Exclusions.reason(Shelves.material("compost"), sundew, MaterialBook.shipped()))
+                .isPresent();
+        assertThat(Exclusions.reason(Shelves.material("lime_chips"), azalea, MaterialBook.shipped()))
+                .isPresent();
+        assertThat(Exclusions.reason(Shelves.material("peat"), sundew, MaterialBook.shipped()))
+                .isEmpty();
+        assertThat(Exclusions.reason(amendment("granules"), sundew, MaterialBook.shipped()))
+                .isPresent();
+        assertThat(Exclusions.reason(amendment("dolomite"), azalea, MaterialBook.shipped()))
+                .isPresent();
+        assertThat(Exclusions.reason(amendment("dolomite"), Shelves.brief("peace_lily", 6), MaterialBook.shipped()))
                 .isEmpty();
     }
 
@@ -368,8 +376,11 @@ class FindMixesTest {
                 none.mostMaterials(),
                 none.lifeYears()));
 
-        assertThat(Exclusions.reason(Shelves.material("peat"), peatless)).contains("You want no peat.");
-        assertThat(Exclusions.reason(Shelves.material("peat"), brief)).isEmpty();
+        assertThat(Exclusions.reason(Shelves.material("peat"), peatless, MaterialBook.shipped())
+                        .map(Said::said))
+                .contains("You want no peat.");
+        assertThat(Exclusions.reason(Shelves.material("peat"), brief, MaterialBook.shipped()))
+                .isEmpty();
     }
 
     @Test
@@ -422,9 +433,9 @@ class FindMixesTest {
         final Brief brief = Shelves.brief("peace_lily", 6);
         for (final Material material : MaterialBook.shipped().materials()) {
             if (material.forRecipes()) {
-                assertThat(Exclusions.reason(material, brief))
-                        .satisfies(reason ->
-                                reason.ifPresent(words -> assertThat(words).endsWith(".")));
+                assertThat(Exclusions.reason(material, brief, MaterialBook.shipped()))
+                        .satisfies(reason -> reason.ifPresent(
+                                words -> assertThat(said(words)).endsWith(".")));
             }
         }
     }

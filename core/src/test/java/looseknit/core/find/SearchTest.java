@@ -16,13 +16,14 @@ import looseknit.core.assay.Finding;
 import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Band;
 import looseknit.core.measure.Scoop;
 import looseknit.core.need.Property;
 import looseknit.core.need.Target;
-import looseknit.core.reading.Figures;
-import looseknit.core.reading.Fit;
 import looseknit.core.reading.Knowledge;
+import looseknit.core.reading.PottedMix;
+import looseknit.core.reading.Score;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -47,7 +48,7 @@ class SearchTest {
         return find.map(each -> List.of(each.penalty(), each.costPerLitre())
                         + Arrays.toString(each.support())
                         + Arrays.toString(each.parts())
-                        + Arrays.toString(each.doseSteps()))
+                        + each.doseSteps())
                 .orElse("none");
     }
 
@@ -95,9 +96,9 @@ class SearchTest {
             }
             if (sum <= 4 && parts.size() <= 3) {
                 final Recipe recipe = new Recipe(Recipe.Measure.PARTS, parts, List.of());
-                final Map<Property, Double> figures = new Figures(recipe, question.brief(), Knowledge.NOTHING)
-                        .all(Figures.leastAir(question.brief()));
-                least = Math.min(least, new Fit(question.targets()).penalty(figures));
+                final Map<Property, Double> figures =
+                        new PottedMix(recipe, question.brief(), Knowledge.NOTHING).values();
+                least = Math.min(least, Score.penalty(question.targets(), figures));
             }
         }
 
@@ -132,9 +133,9 @@ class SearchTest {
         final double penalty = reader.penalty(Double.POSITIVE_INFINITY);
         final Recipe recipe =
                 new Proposals(meter).recipe(new FoundRecipe(support, parts, penalty, 0, 0, reader.doseSteps()));
-        final Figures figures = new Figures(recipe, question.brief(), question.known());
+        final PottedMix figures = new PottedMix(recipe, question.brief(), question.known());
 
-        final Map<Property, Double> shown = figures.all(Figures.leastAir(question.brief()));
+        final Map<Property, Double> shown = figures.values();
 
         assertThat(reader.value(Property.AIR)).isCloseTo(shown.get(Property.AIR), within(1e-9));
         assertThat(reader.value(Property.WATER)).isCloseTo(shown.get(Property.WATER), within(1e-9));
@@ -156,13 +157,13 @@ class SearchTest {
                         question.candidates().get(1).material()),
                 new double[] {1, 1});
         final Beliefs beliefs = Beliefs.UNTESTED
-                .after(new Finding(Finding.What.AIR, Map.of(LotTrait.AIR, 1.0), 0.30, 0.35, 0.03), mix, "one")
-                .after(new Finding(Finding.What.PH, Map.of(LotTrait.PH, 1.0), 5.6, 6.1, 0.2), mix, "one")
-                .after(new Finding(Finding.What.DENSITY, Map.of(LotTrait.DENSITY, 1.0), 0, 0.1, 0.03), mix, "one");
+                .after(new Finding(Property.AIR, Map.of(LotTrait.AIR, 1.0), 0.30, 0.35, 0.03), mix, "one")
+                .after(new Finding(Property.PH, Map.of(LotTrait.PH, 1.0), 5.6, 6.1, 0.2), mix, "one")
+                .after(new Finding(Property.DENSITY, Map.of(LotTrait.DENSITY, 1.0), 0, 0.1, 0.03), mix, "one");
         return new Question(
                 question.brief(),
                 question.targets(),
-                new Knowledge(beliefs, Beliefs.NO_BLEND, Scoop.LEVEL),
+                new Knowledge(beliefs, Beliefs.NO_BLEND, Scoop.LEVEL, MaterialBook.shipped()),
                 question.candidates(),
                 question.fixed(),
                 question.doses(),
@@ -240,7 +241,7 @@ class SearchTest {
         wider.set(
                 which,
                 new Target(
-                        target.quality(),
+                        target.property(),
                         new Band(target.band().low() - room, target.band().high() + room),
                         target.weight(),
                         target.because()));
@@ -278,19 +279,19 @@ class SearchTest {
         final Answer first = FindMixes.find(question, SearchListener.NOBODY);
         final Answer second = FindMixes.find(question, SearchListener.NOBODY);
 
-        assertThat(second.proposals().stream().map(each -> Words.parts(each.recipe())))
+        assertThat(second.proposals().stream().map(each -> FindPhrases.parts(each.recipe())))
                 .containsExactlyElementsOf(first.proposals().stream()
-                        .map(each -> Words.parts(each.recipe()))
+                        .map(each -> FindPhrases.parts(each.recipe()))
                         .toList());
     }
 
     /** Of blends that miss nothing the one with fewer materials is taken, then with fewer parts, then the cheaper. */
     @Test
     void breaksTiesAsStated() {
-        final FoundRecipe simple = new FoundRecipe(new int[] {3, 4}, new int[] {2, 1}, 0, 0, 9, new int[3]);
-        final FoundRecipe many = new FoundRecipe(new int[] {0, 1, 2}, new int[] {1, 1, 1}, 0, 0, 1, new int[3]);
-        final FoundRecipe coarse = new FoundRecipe(new int[] {3, 4}, new int[] {5, 1}, 0, 0, 1, new int[3]);
-        final FoundRecipe cheap = new FoundRecipe(new int[] {5, 6}, new int[] {2, 1}, 0, 0, 1, new int[3]);
+        final FoundRecipe simple = new FoundRecipe(new int[] {3, 4}, new int[] {2, 1}, 0, 0, 9, Dosing.Steps.NONE);
+        final FoundRecipe many = new FoundRecipe(new int[] {0, 1, 2}, new int[] {1, 1, 1}, 0, 0, 1, Dosing.Steps.NONE);
+        final FoundRecipe coarse = new FoundRecipe(new int[] {3, 4}, new int[] {5, 1}, 0, 0, 1, Dosing.Steps.NONE);
+        final FoundRecipe cheap = new FoundRecipe(new int[] {5, 6}, new int[] {2, 1}, 0, 0, 1, Dosing.Steps.NONE);
 
         assertThat(Stream.of(many, coarse, simple, cheap).sorted(FoundRecipe.ORDER))
                 .containsExactly(cheap, simple, coarse, many);

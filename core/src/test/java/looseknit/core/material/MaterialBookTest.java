@@ -1,5 +1,6 @@
 package looseknit.core.material;
 
+import static looseknit.core.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -33,8 +34,8 @@ class MaterialBookTest {
         assertThat(material.closedPores()).as("closed pores").isBetween(0.0, 0.1);
         assertThat(material.retention().at(0)).isCloseTo(material.retention().saturated(), within(1e-9));
         assertThat(material.retention().at(100)).isLessThan(material.retention().at(10));
-        assertThat(material.source()).contains("from memory");
-        assertThat(material.grade()).matches("(up to |[0-9.]+–)[0-9.]+ mm");
+        assertThat(said(material.source())).contains("from memory");
+        assertThat(said(material.grade())).matches("(up to |[0-9.]+–)[0-9.]+ mm");
     }
 
     /** Points of the retention table from which the shipped parameters were taken. */
@@ -112,10 +113,12 @@ class MaterialBookTest {
         if (!material.forRecipes()) {
             return;
         }
-        assertThat(material.advice().does().split("[.:;] ")).as("two sentences").hasSizeGreaterThanOrEqualTo(2);
-        assertThat(material.advice().grade()).isNotBlank();
-        assertThat(material.advice().prepare()).isNotBlank();
-        assertThat(material.advice().notFor()).isNotBlank();
+        assertThat(said(material.advice().does()).split("[.:;] "))
+                .as("two sentences")
+                .hasSizeGreaterThanOrEqualTo(2);
+        assertThat(said(material.advice().grade())).isNotBlank();
+        assertThat(said(material.advice().prepare())).isNotBlank();
+        assertThat(said(material.advice().notFor())).isNotBlank();
         assertThat(material.advice().standIns())
                 .isNotEmpty()
                 .doesNotContain(material.id())
@@ -135,7 +138,7 @@ class MaterialBookTest {
     @Test
     void amendmentsNameStandInsThatExist() {
         assertThat(MaterialBook.shipped().amendments()).allSatisfy(each -> {
-            assertThat(each.advice().notFor()).isNotBlank();
+            assertThat(said(each.advice().notFor())).isNotBlank();
             assertThat(each.advice().standIns())
                     .allMatch(id -> MaterialBook.shipped().amendment(id).isPresent());
         });

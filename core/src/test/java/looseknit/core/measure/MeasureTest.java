@@ -64,11 +64,12 @@ class MeasureTest {
 
     @Test
     void refusalsNameFieldValueAndRange() {
-        assertThatThrownBy(() -> Require.within("pot.topCm", -3.5, 2, 200, "cm"))
+        assertThatThrownBy(() -> Require.within("pot.topCm", -3.5, 2, 200, Limit.CM))
                 .hasMessage("pot.topCm is -3.5; allowed: 2 to 200 cm");
-        assertThatThrownBy(() -> Require.within("x", Double.NaN, 0, 1, "L")).isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> Require.within("x", Double.NaN, 0, 1, Limit.L))
+                .isInstanceOf(OutOfRangeException.class);
         assertThatThrownBy(() -> Require.text("name", "x".repeat(2000), 120))
-                .hasMessage("name is 2000 characters long; allowed: 1 to 120 characters");
+                .hasMessage("name is 2,000 characters long; allowed: 1 to 120 characters");
         assertThat(Require.text("name", "  Cellar mix ", 120)).isEqualTo("Cellar mix");
     }
 }

@@ -38,8 +38,8 @@ class PlantBookTest {
         assertThat(BOOK.plants()).extracting(Plant::botanical).doesNotHaveDuplicates();
         assertThat(BOOK.plants()).allSatisfy(plant -> {
             assertThat(plant.source()).containsAnyOf("common practice", "from memory");
-            assertThat(plant.note()).isNotBlank();
-            assertThat(plant.growing().planting()).isNotBlank();
+            assertThat(plant.note().text()).isNotBlank();
+            assertThat(plant.growing().planting().text()).isNotBlank();
             assertThat(plant.needs().air().low() + plant.needs().water().low())
                     .as("air and water can be had together by %s", plant.name())
                     .isLessThan(0.95);
@@ -56,10 +56,10 @@ class PlantBookTest {
         assertThat(jade.needs().air()).isEqualTo(desert.needs().air());
         assertThat(jade.growing().minerals()).isEqualTo(desert.growing().minerals());
         assertThat(jade.growing().heightOverWidth()).isEqualTo(2);
-        assertThat(plant("split_rock").trade())
+        assertThat(plant("split_rock").trade().text())
                 .as("\"none\" clears what the group says")
                 .isEmpty();
-        assertThat(plant("baby_toes").group().trade()).isNotEmpty();
+        assertThat(plant("baby_toes").group().trade().text()).isNotEmpty();
     }
 
     @ParameterizedTest

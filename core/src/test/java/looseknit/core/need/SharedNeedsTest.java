@@ -1,5 +1,6 @@
 package looseknit.core.need;
 
+import static looseknit.core.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -43,10 +44,14 @@ class SharedNeedsTest {
                 .allMatch(each -> holds(each.needs().air(), shared.needs().air()));
         final boolean phFits = plants.stream()
                 .allMatch(each -> holds(each.needs().ph(), shared.needs().ph()));
-        assertThat(airFits || shared.clashes().stream().anyMatch(clash -> clash.contains(" air ")))
+        assertThat(airFits
+                        || shared.clashes().stream()
+                                .anyMatch(clash -> said(clash).contains(" air ")))
                 .as("seed %d", seed)
                 .isTrue();
-        assertThat(phFits || shared.clashes().stream().anyMatch(clash -> clash.contains(" pH ")))
+        assertThat(phFits
+                        || shared.clashes().stream()
+                                .anyMatch(clash -> said(clash).contains(" acidity ")))
                 .as("seed %d", seed)
                 .isTrue();
         assertThat(plants)
@@ -85,8 +90,8 @@ class SharedNeedsTest {
     void aBogPlantAndACactusClashInWords() {
         assertThat(SharedNeeds.of(plant("cape_sundew"), List.of(plant("barrel_cactus")))
                         .clashes())
-                .anyMatch(clash -> clash.contains("pH of at least"))
-                .anyMatch(clash -> clash.startsWith("As to drying, for cape sundew it must never dry out"));
+                .anyMatch(clash -> said(clash).contains("acidity of at least pH"))
+                .anyMatch(clash -> said(clash).startsWith("As to drying, for cape sundew it must never dry out"));
     }
 
     private static boolean holds(final Band outer, final Band inner) {

@@ -1,5 +1,6 @@
 package looseknit.core.need;
 
+import static looseknit.core.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -49,8 +50,8 @@ class TargetsTest {
 
         final Target before = target(plain, Property.AIR);
         final Target after = target(shifted, Property.AIR);
-        assertThat(before.because()).hasSize(2).anyMatch(each -> each.contains("clay"));
-        assertThat(after.because())
+        assertThat(said(before.because())).hasSize(2).anyMatch(each -> each.contains("clay"));
+        assertThat(said(after.because()))
                 .hasSize(6)
                 .anyMatch(each -> each.contains("recover from rot"))
                 .anyMatch(each -> each.contains("plastic wall"))
@@ -140,7 +141,7 @@ class TargetsTest {
 
     private static Target target(final Brief brief, final Property quality) {
         return Targets.of(brief).stream()
-                .filter(each -> each.quality() == quality)
+                .filter(each -> each.property() == quality)
                 .findFirst()
                 .orElseThrow();
     }

@@ -24,8 +24,11 @@ class StabilityTest {
     @CsvSource({"1.40, 17.0", "1.98, 19.5"})
     void tipsAsWorkedByHand(final double mixKg, final double degrees) {
         final double centre = Stability.centreCm(11.25, 15, 13.43);
-        final Stability stability =
-                new Stability(List.of(new Load("mix", mixKg, centre), new Load("plant", 0.6, 45)), 5.625);
+        final Stability stability = new Stability(
+                List.of(
+                        new Load(PotSentence.LOAD_MIX.with(), mixKg, centre),
+                        new Load(PotSentence.LOAD_PLANT.with(), 0.6, 45)),
+                5.625);
 
         assertThat(stability.tipsAtDeg()).isCloseTo(degrees, within(0.3));
     }
@@ -34,7 +37,7 @@ class StabilityTest {
     @ParameterizedTest
     @CsvSource({"10, STANDS", "20, UNSTEADY", "30, FALLS_IN_WIND"})
     void firmnessFollowsTheTilt(final double centreCm, final Stability.Firmness firmness) {
-        assertThat(new Stability(List.of(new Load("mix", 1, centreCm)), 5).firmness())
+        assertThat(new Stability(List.of(new Load(PotSentence.LOAD_MIX.with(), 1, centreCm)), 5).firmness())
                 .isEqualTo(firmness);
     }
 

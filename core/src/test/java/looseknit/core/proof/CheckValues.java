@@ -17,7 +17,7 @@ import looseknit.core.material.Retention;
 import looseknit.core.measure.VolumeUnit;
 import looseknit.core.pot.Column;
 
-/** Figures from outside the project, with what the core makes of them. */
+/** PottedMix from outside the project, with what the core makes of them. */
 final class CheckValues {
 
     static final String MEMORY = " (from memory)";

@@ -138,7 +138,7 @@ class GardenSoilTest {
     @Test
     void aJarOnlyFillsUp() {
         assertThatThrownBy(() -> new JarSettling(4, 3, 10))
-                .hasMessageContaining("at least the height after a minute, 4.0 cm");
+                .hasMessageContaining("at least the height after a minute, 4 cm");
         assertThatThrownBy(() -> new JarSettling(4, 8, 7)).hasMessageContaining("at least the height after two hours");
         assertThatThrownBy(() -> new SoilTexture(0.5, 0.2, 0.2)).hasMessageContaining("add up to 1");
     }

@@ -9,7 +9,7 @@ import looseknit.core.dry.Sun;
 import looseknit.core.dry.Weather;
 import looseknit.core.proof.CheckValues.Check;
 
-/** Figures about air, sun and evaporation from outside the project. */
+/** PottedMix about air, sun and evaporation from outside the project. */
 final class WeatherChecks {
 
     private static final String FAO = "Allen et al. 1998, FAO 56, ";

@@ -50,11 +50,21 @@ class DryingTest {
         }
     }
 
+    private static MixState state(final Habit.Amount amount) {
+        final MixState state = new MixState(Situation.of(brief(amount)), null, years -> 0.3);
+        state.totalPorosity = 0.9;
+        state.capacity = 0.5;
+        state.tabulatedDensityGPerL = 200;
+        state.waterAt50 = 0.1;
+        state.waterAt100 = 0.1;
+        return state;
+    }
+
     /** Watered from the top some air stays trapped; soaked from below the pot is full. */
     @Test
     void soakingFillsMore() {
-        final double top = drying(Habit.Amount.THOROUGHLY).usableLitres(0.5, 0.1);
-        final double soaked = drying(Habit.Amount.FROM_BELOW).usableLitres(0.5, 0.1);
+        final double top = state(Habit.Amount.THOROUGHLY).usableLitres();
+        final double soaked = state(Habit.Amount.FROM_BELOW).usableLitres();
         final double litres = Pot.ordinary(14, PotWall.PLASTIC).mixLitres();
 
         assertThat(soaked).isCloseTo(0.4 * litres, within(1e-9));
@@ -62,13 +72,24 @@ class DryingTest {
         assertThat(Reservoir.beyondReach(0.02, 0.01)).isEqualTo(Reservoir.DRIEST);
     }
 
+    /** However far tests put a mix off the tables, its figures stay possible. */
     @Test
     void correctedFiguresStayPossible() {
-        assertThat(Corrected.porosity(0.97, 0.1)).isEqualTo(0.99);
-        assertThat(Corrected.air(0.1, -0.3, 0.9)).isZero();
-        assertThat(Corrected.air(0.5, 0.6, 0.9)).isEqualTo(0.9);
-        assertThat(Corrected.water(0.9, 0.3)).isCloseTo(0.6, within(1e-12));
-        assertThat(Corrected.water(0.9, 0.9)).isEqualTo(0.01);
-        assertThat(Corrected.density(200, -2)).isCloseTo(20, within(1e-9));
+        final MixState state = state(Habit.Amount.THOROUGHLY);
+        assertThat(state.air()).isCloseTo(0.4, within(1e-12));
+        assertThat(state.water()).isCloseTo(0.5, within(1e-12));
+        state.airOff = 0.1;
+        assertThat(state.air()).isCloseTo(0.5, within(1e-12));
+        assertThat(state.water()).isCloseTo(0.4, within(1e-12));
+        state.airOff = -0.6;
+        assertThat(state.air()).isZero();
+        assertThat(state.water()).isCloseTo(0.9, within(1e-12));
+        state.airOff = 0.7;
+        assertThat(state.air()).isCloseTo(0.9, within(1e-12));
+        assertThat(state.water()).isEqualTo(0.01);
+        state.porosityOff = 0.5;
+        assertThat(state.porosity()).isEqualTo(0.99);
+        state.densityOff = -2;
+        assertThat(state.densityGPerL()).isCloseTo(20, within(1e-9));
     }
 }

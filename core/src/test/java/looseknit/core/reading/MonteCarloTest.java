@@ -2,6 +2,7 @@ package looseknit.core.reading;
 
 import static looseknit.core.Materials.dose;
 import static looseknit.core.Materials.recipe;
+import static looseknit.core.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -11,6 +12,9 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import looseknit.core.assay.Beliefs;
+import looseknit.core.bench.Evaluation;
+import looseknit.core.bench.Evaluator;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Scoop;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Draught;
@@ -52,11 +56,11 @@ class MonteCarloTest {
         final Map<Property, MonteCarlo.Check> checks = MonteCarlo.check(
                         recipe(parts, dose("lime", limeGPerL)),
                         brief(),
-                        new Knowledge(Beliefs.UNTESTED, "", scoop),
+                        new Knowledge(Beliefs.UNTESTED, "", scoop, MaterialBook.shipped()),
                         DRAWS,
                         20261123)
                 .stream()
-                .collect(Collectors.toMap(MonteCarlo.Check::quality, Function.identity()));
+                .collect(Collectors.toMap(MonteCarlo.Check::property, Function.identity()));
 
         for (final Property quality : STRAIGHT) {
             assertThat(checks.get(quality).coverage()).as(quality.name()).isCloseTo(0.80, within(0.05));
@@ -73,12 +77,14 @@ class MonteCarloTest {
     void handfulsWidenAndNameThemselves() {
         final Evaluation level = Evaluator.evaluate(recipe("orch_med 2 peat 2"), brief());
         final Evaluation handfuls = Evaluator.evaluate(
-                recipe("orch_med 2 peat 2"), brief(), new Knowledge(Beliefs.UNTESTED, "", Scoop.HANDFUL));
+                recipe("orch_med 2 peat 2"),
+                brief(),
+                new Knowledge(Beliefs.UNTESTED, "", Scoop.HANDFUL, MaterialBook.shipped()));
 
         assertThat(handfuls.readings().get(0).estimate().sd())
                 .isGreaterThan(level.readings().get(0).estimate().sd());
         assertThat(handfuls.readings().get(0).explanation().causes())
-                .anyMatch(cause -> cause.name().equals("measuring by handfuls") && cause.share() > 0.02);
+                .anyMatch(cause -> said(cause.name()).equals("measuring by handfuls") && cause.share() > 0.02);
     }
 
     private static Brief brief() {

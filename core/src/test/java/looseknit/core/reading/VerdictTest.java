@@ -3,7 +3,6 @@ package looseknit.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import looseknit.core.measure.Band;
-import looseknit.core.reading.OneMore.Effect;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,19 +29,5 @@ class VerdictTest {
         assertThat(Verdict.of(2.0, Band.atLeast(2))).isEqualTo(Verdict.FITS);
         assertThat(Verdict.of(1e9, Band.atLeast(2))).isEqualTo(Verdict.FITS);
         assertThat(Verdict.of(1.9, Band.atLeast(2))).isEqualTo(Verdict.TOO_LOW);
-    }
-
-    @ParameterizedTest
-    @CsvSource({
-        "5, 4.5, BETTER",
-        "5, 6, WORSE",
-        "3, 3.5, NEUTRAL",
-        "3, 5, WORSE",
-        "1, 1.5, BETTER",
-        "1, 6, WORSE",
-        "1, 3, BETTER"
-    })
-    void aChangeIsBetterWhenItLessensTheMiss(final double before, final double after, final Effect effect) {
-        assertThat(Effect.of(new Band(2, 4), before, after)).isEqualTo(effect);
     }
 }

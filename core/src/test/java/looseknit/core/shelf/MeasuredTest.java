@@ -1,6 +1,7 @@
 package looseknit.core.shelf;
 
 import static looseknit.core.Materials.material;
+import static looseknit.core.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -83,7 +84,7 @@ class MeasuredTest {
                 false);
 
         assertThat(air(sieved.applyTo(perlite), 5)).isGreaterThan(air(perlite, 5) + 0.02);
-        assertThat(sieved.applyTo(perlite).grade()).isEqualTo("3–8 mm");
+        assertThat(said(sieved.applyTo(perlite).grade())).isEqualTo("3–8 mm");
     }
 
     @Test

@@ -94,7 +94,7 @@ class OwnMaterialTest {
                         Optional.empty(),
                         OptionalDouble.empty(),
                         List.of()))
-                .hasMessageContaining("own.toMm is 4.0; allowed: more than the smallest grains, 9.0 mm");
+                .hasMessageContaining("own.toMm is 4; allowed: more than the smallest grains, 9 mm");
         assertThatThrownBy(() ->
                         new SieveAnalysis(List.of(new SieveAnalysis.Sieve(2, 1), new SieveAnalysis.Sieve(1, 1)), 1))
                 .hasMessageContaining("from the finest to the coarsest");

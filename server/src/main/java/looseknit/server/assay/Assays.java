@@ -1,5 +1,7 @@
 package looseknit.server.assay;
 
+import looseknit.core.outlook.InThePot;
+
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -8,7 +10,6 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.measure.OutOfRangeException;
-import looseknit.core.reading.InThePot;
 import looseknit.core.reading.Knowledge;
 import looseknit.server.blend.Blend;
 import looseknit.server.blend.Blends;

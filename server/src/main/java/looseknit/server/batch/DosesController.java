@@ -1,5 +1,7 @@
 package looseknit.server.batch;
 
+import looseknit.core.outlook.InThePot;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
@@ -10,7 +12,6 @@ import looseknit.core.blend.Food;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Estimate;
-import looseknit.core.reading.InThePot;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.reading.AskedBody;

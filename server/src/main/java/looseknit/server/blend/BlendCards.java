@@ -1,5 +1,9 @@
 package looseknit.server.blend;
 
+import looseknit.core.bench.Evaluation;
+import looseknit.core.bench.Evaluator;
+import looseknit.core.reading.Score;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,12 +13,9 @@ import java.util.function.Supplier;
 import looseknit.core.blend.Recipe;
 import looseknit.core.blend.RecipeChanges;
 import looseknit.core.caution.Caution;
-import looseknit.core.find.Score;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Plant;
-import looseknit.core.reading.Evaluation;
-import looseknit.core.reading.Evaluator;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.reading.EvaluationBody;

@@ -1,5 +1,7 @@
 package looseknit.server.blend;
 
+import looseknit.core.bench.Evaluator;
+
 import static looseknit.core.measure.Require.text;
 
 import java.time.Clock;
@@ -10,7 +12,6 @@ import java.util.UUID;
 import looseknit.core.caution.Caution;
 import looseknit.core.caution.Cautions;
 import looseknit.core.measure.OutOfRangeException;
-import looseknit.core.reading.Evaluator;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;

@@ -1,5 +1,8 @@
 package looseknit.server.blend;
 
+import looseknit.core.bench.Evaluation;
+import looseknit.core.bench.Evaluator;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -7,8 +10,6 @@ import java.util.Optional;
 import java.util.UUID;
 import looseknit.core.blend.RecipeChanges;
 import looseknit.core.need.BriefChanges;
-import looseknit.core.reading.Evaluation;
-import looseknit.core.reading.Evaluator;
 import looseknit.server.frame.Books;
 import looseknit.server.reading.KnownSource;
 import org.springframework.stereotype.Component;

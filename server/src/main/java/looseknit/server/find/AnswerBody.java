@@ -13,7 +13,6 @@ import looseknit.core.material.Material;
 import looseknit.core.measure.Band;
 import looseknit.core.need.Property;
 import looseknit.core.need.Target;
-import looseknit.core.reading.Phrases;
 import looseknit.core.reading.Reading;
 import looseknit.core.reading.Verdict;
 import looseknit.server.reading.RecipeBody;

@@ -1,11 +1,12 @@
 package looseknit.server.find;
 
+import looseknit.core.reading.Score;
+
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
 import looseknit.core.find.Candidate;
 import looseknit.core.find.Question;
-import looseknit.core.find.Score;
 import looseknit.core.find.SearchListener;
 import org.jspecify.annotations.Nullable;
 

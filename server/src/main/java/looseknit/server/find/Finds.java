@@ -1,5 +1,7 @@
 package looseknit.server.find;
 
+import looseknit.core.measure.Limit;
+
 import jakarta.annotation.PreDestroy;
 import java.util.Comparator;
 import java.util.Iterator;
@@ -65,7 +67,7 @@ class Finds {
         }
         final FindJob job = new FindJob(id, body, questions.of(body));
         if (body.form() == FindBody.Form.IMPROVE || body.form() == FindBody.Form.REPLACE) {
-            Require.within("parts", questions.given(body).parts().size(), 1, 40, "materials");
+            Require.within("parts", questions.given(body).parts().size(), 1, 40, Limit.MATERIALS);
         }
         synchronized (jobs) {
             final Iterator<FindJob> oldest = jobs.values().iterator();

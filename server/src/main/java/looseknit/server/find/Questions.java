@@ -1,5 +1,7 @@
 package looseknit.server.find;
 
+import looseknit.core.measure.Limit;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -62,7 +64,7 @@ class Questions {
         final List<Brief> briefs =
                 body.briefs().stream().map(each -> each.toCore(books)).toList();
         if (body.form() == FindBody.Form.SHARED) {
-            Require.within("briefs", briefs.size(), 2, 8, "plants");
+            Require.within("briefs", briefs.size(), 2, 8, Limit.PLANTS);
         }
         final Map<String, Candidate> all = candidates(body);
         shares(body, all);
@@ -206,9 +208,9 @@ class Questions {
                 .collect(Collectors.toMap(
                         FindBody.ShareBody::materialId, Function.identity(), (a, b) -> b, LinkedHashMap::new));
         shares.forEach((id, share) -> {
-            Require.within("leastPercent", share.leastPercent(), 0, 100, "%");
+            Require.within("leastPercent", share.leastPercent(), 0, 100, Limit.PER_CENT);
             Require.within(
-                    "mostPercent", share.mostPercent(), share.leastPercent(), 100, "%, not under the least share");
+                    "mostPercent", share.mostPercent(), share.leastPercent(), 100, Limit.PER_CENT_NOT_UNDER_THE_LEAST);
             if (share.leastPercent() > 0) {
                 all.computeIfAbsent(id, this::candidate);
             }

@@ -1,5 +1,11 @@
 package looseknit.server.material;
 
+import looseknit.core.sheet.DoseStandIn;
+import looseknit.core.sheet.MaterialSheet;
+import looseknit.core.sheet.StandIn;
+
+import looseknit.core.measure.Limit;
+
 import java.util.List;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Form;
@@ -12,9 +18,6 @@ import looseknit.core.material.Nature;
 import looseknit.core.material.Role;
 import looseknit.core.measure.Require;
 import looseknit.core.need.NameSearch;
-import looseknit.core.reading.DoseStandIn;
-import looseknit.core.reading.MaterialSheet;
-import looseknit.core.reading.StandIn;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.reading.HeldBody;
@@ -127,7 +130,7 @@ class MaterialsController {
     /** The materials whose names come closest to what was typed, best first. */
     @GetMapping("/materials/closest")
     List<MaterialBody> closest(@RequestParam final String name, @RequestParam(defaultValue = "5") final int most) {
-        Require.within("most", most, 1, 50, "materials");
+        Require.within("most", most, 1, 50, Limit.MATERIALS);
         return NameSearch.closest(
                         Require.text("name", name, 200), listed(), each -> List.of(each.name(), each.id()), most)
                 .stream()

@@ -1,5 +1,7 @@
 package looseknit.server.need;
 
+import looseknit.core.measure.Limit;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
@@ -99,7 +101,7 @@ class PlantsController {
     /** The plants whose names come closest to what was typed, best first. */
     @GetMapping("/plants/closest")
     List<PlantBody> closest(@RequestParam final String name, @RequestParam(defaultValue = "5") final int most) {
-        Require.within("most", most, 1, 50, "plants");
+        Require.within("most", most, 1, 50, Limit.PLANTS);
         return books.plants().closest(Require.text("name", name, 200), most).stream()
                 .filter(each -> !books.retired().contains(each.id()))
                 .map(this::body)

@@ -1,5 +1,7 @@
 package looseknit.server.pot;
 
+import looseknit.core.outlook.InThePot;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -9,7 +11,6 @@ import looseknit.core.dry.TopDressing;
 import looseknit.core.pot.Layer;
 import looseknit.core.pot.Stability;
 import looseknit.core.pot.Stack;
-import looseknit.core.reading.InThePot;
 import looseknit.server.frame.Books;
 import looseknit.server.need.PotBody;
 import looseknit.server.reading.AskedBody;

@@ -1,5 +1,7 @@
 package looseknit.server.pot;
 
+import looseknit.core.bench.Evaluator;
+
 import static looseknit.core.measure.Require.text;
 
 import java.time.Clock;
@@ -11,7 +13,6 @@ import looseknit.core.measure.Estimate;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Property;
-import looseknit.core.reading.Evaluator;
 import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.Reading;
 import looseknit.server.batch.Batch;

@@ -1,5 +1,9 @@
 package looseknit.server.reading;
 
+import looseknit.core.bench.Evaluator;
+import looseknit.core.change.Contradictions;
+import looseknit.core.change.PotAndMix;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -10,10 +14,7 @@ import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
 import looseknit.core.pot.PotShape;
 import looseknit.core.pot.PotWall;
-import looseknit.core.reading.Contradictions;
-import looseknit.core.reading.Evaluator;
 import looseknit.core.reading.Knowledge;
-import looseknit.core.reading.PotAndMix;
 import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
 import looseknit.server.need.PotBody;

@@ -1,5 +1,10 @@
 package looseknit.server.reading;
 
+import looseknit.core.bench.Evaluation;
+import looseknit.core.change.Contradiction;
+import looseknit.core.change.Remedy;
+import looseknit.core.change.WayOut;
+
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -10,15 +15,9 @@ import looseknit.core.caution.Caution;
 import looseknit.core.measure.Band;
 import looseknit.core.need.Property;
 import looseknit.core.need.Target;
-import looseknit.core.reading.Contradiction;
-import looseknit.core.reading.Evaluation;
 import looseknit.core.reading.Explanation;
-import looseknit.core.reading.OneMore;
-import looseknit.core.reading.Phrases;
 import looseknit.core.reading.Reading;
-import looseknit.core.reading.Remedy;
 import looseknit.core.reading.Verdict;
-import looseknit.core.reading.WayOut;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,6 +1,7 @@
 package looseknit.server.reading;
 
-import looseknit.core.reading.MaterialSheet;
+import looseknit.core.sheet.MaterialSheet;
+
 
 /** Water of the volume at a suction. */
 public record HeldBody(double suctionCm, double waterPercent) {

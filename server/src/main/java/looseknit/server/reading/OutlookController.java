@@ -1,5 +1,8 @@
 package looseknit.server.reading;
 
+import looseknit.core.outlook.InThePot;
+import looseknit.core.outlook.Outlook;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -7,11 +10,8 @@ import looseknit.core.assay.Seepage;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
 import looseknit.core.need.Property;
-import looseknit.core.reading.InThePot;
 import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.MonteCarlo;
-import looseknit.core.reading.Outlook;
-import looseknit.core.reading.Phrases;
 import looseknit.server.frame.Books;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;

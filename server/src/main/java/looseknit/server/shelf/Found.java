@@ -1,9 +1,10 @@
 package looseknit.server.shelf;
 
+import looseknit.core.sheet.MaterialSheet;
+
 import java.util.ArrayList;
 import java.util.List;
 import looseknit.core.material.Material;
-import looseknit.core.reading.MaterialSheet;
 
 /** What measuring a lot has changed against the Book. */
 final class Found {

@@ -1,5 +1,7 @@
 package looseknit.server.shelf;
 
+import looseknit.core.measure.Limit;
+
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Embeddable;
@@ -102,12 +104,12 @@ public record LotFacts(
      */
     void check() {
         new Stock(sold, amount, swell);
-        Require.within("lot.leftLitres", leftLitres, 0, 100_000, "L");
+        Require.within("lot.leftLitres", leftLitres, 0, 100_000, Limit.L);
         if (lowLitres != null) {
-            Require.within("lot.lowLitres", lowLitres, 0, 100_000, "L");
+            Require.within("lot.lowLitres", lowLitres, 0, 100_000, Limit.L);
         }
         if (price != null) {
-            Require.within("lot.price", price, 0, 1_000_000, "");
+            Require.within("lot.price", price, 0, 1_000_000, Limit.NUMBER);
         }
         measuredOrNothing().toCore(fed, rinsed, quarantined);
     }

@@ -1,11 +1,12 @@
 package looseknit.server.shelf;
 
+import looseknit.core.sheet.MaterialSheet;
+
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import looseknit.core.material.Material;
 import looseknit.core.material.SoilTexture;
-import looseknit.core.reading.MaterialSheet;
 import looseknit.server.frame.Books;
 import looseknit.server.material.ConstituentBody;
 import org.jspecify.annotations.Nullable;

@@ -1,5 +1,7 @@
 package looseknit.server.shelf;
 
+import looseknit.core.measure.Limit;
+
 import java.time.Clock;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -129,7 +131,7 @@ public class Shelf {
     void count(final Map<UUID, Double> left) {
         left.forEach((id, litres) -> {
             final Lot lot = find(id);
-            lot.become(lot.facts().left(Require.within("lot.leftLitres", litres, 0, 100_000, "L")));
+            lot.become(lot.facts().left(Require.within("lot.leftLitres", litres, 0, 100_000, Limit.L)));
         });
         lots.flush();
         events.publishEvent(new MaterialsChanged());
