@@ -1142,7 +1142,7 @@ export interface components {
             /** Format: int32 */
             advisedSplit?: number;
             byCount: components["schemas"]["OfCount"][];
-            clash?: components["schemas"]["Clash"];
+            clash?: components["schemas"]["ClashBody"];
             /** Format: double */
             exactPartsGain?: number;
             proof: components["schemas"]["Proof"];
@@ -1248,7 +1248,7 @@ export interface components {
             needLitres: number;
             single: components["schemas"]["WayBody"][];
         };
-        Cause: {
+        CauseBody: {
             name: string;
             /** Format: double */
             sd: number;
@@ -1298,7 +1298,7 @@ export interface components {
             drawnLow80: number;
             label: string;
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
             /** Format: double */
             quickHigh80: number;
             /** Format: double */
@@ -1313,7 +1313,7 @@ export interface components {
             /** @enum {string} */
             effect?: "BETTER" | "NEUTRAL" | "WORSE";
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
         };
         ChangedBatchBody: {
             fills: components["schemas"]["FillRow"][];
@@ -1351,7 +1351,7 @@ export interface components {
             own: boolean;
             place: components["schemas"]["PlaceBody"];
         };
-        Clash: {
+        ClashBody: {
             says: string;
             waysOut: string[];
         };
@@ -1378,7 +1378,7 @@ export interface components {
         ContradictionBody: {
             id: string;
             says: string;
-            waysOut: components["schemas"]["WayOut"][];
+            waysOut: components["schemas"]["WayOutBody"][];
         };
         ContributionBody: {
             name: string;
@@ -1464,14 +1464,23 @@ export interface components {
             /** Format: double */
             yield: number;
         };
+        ExplainedFigureBody: {
+            /** Format: int32 */
+            decimals: number;
+            name: string;
+            source: string;
+            unit: string;
+            /** Format: double */
+            value: number;
+        };
         ExplanationBody: {
-            causes: components["schemas"]["Cause"][];
+            causes: components["schemas"]["CauseBody"][];
             contributionUnit: string;
             contributions: components["schemas"]["ContributionBody"][];
             formula: string;
-            inputs: components["schemas"]["Figure"][];
+            inputs: components["schemas"]["ExplainedFigureBody"][];
             reference: string;
-            steps: components["schemas"]["Figure"][];
+            steps: components["schemas"]["ExplainedFigureBody"][];
         };
         FeedAskedBody: {
             amendmentId: string;
@@ -1491,25 +1500,6 @@ export interface components {
             grams: number;
             name: string;
             usual: components["schemas"]["UsualBody"][];
-        };
-        Figure: {
-            /** Format: int32 */
-            decimals: number;
-            name: string;
-            source: string;
-            unit: string;
-            /** Format: double */
-            value: number;
-        };
-        FigureBody: {
-            /** Format: int32 */
-            decimals: number;
-            name: string;
-            /** Format: double */
-            sd: number;
-            unit: string;
-            /** Format: double */
-            value: number;
         };
         FillRow: {
             /** Format: int32 */
@@ -2054,17 +2044,17 @@ export interface components {
             weeks: components["schemas"]["WeekBody"][];
             years: components["schemas"]["YearBody"][];
         };
-        OwnMaterialFacts: {
-            mix?: components["schemas"]["OwnMixBody"];
-            name: string;
-            plain?: components["schemas"]["PlainBody"];
-            soil?: components["schemas"]["SoilBody"];
-        };
         OwnMaterialBody: {
             facts: components["schemas"]["OwnMaterialFacts"];
             id: string;
             /** Format: int64 */
             revision: number;
+        };
+        OwnMaterialFacts: {
+            mix?: components["schemas"]["OwnMixBody"];
+            name: string;
+            plain?: components["schemas"]["PlainBody"];
+            soil?: components["schemas"]["SoilBody"];
         };
         OwnMixBody: {
             /** @enum {string} */
@@ -2273,7 +2263,7 @@ export interface components {
         PreviewBody: {
             constituents: components["schemas"]["ConstituentBody"][];
             does: string;
-            figures: components["schemas"]["FigureBody"][];
+            figures: components["schemas"]["SheetLineBody"][];
             grade: string;
             texture?: components["schemas"]["TextureBody"];
         };
@@ -2323,7 +2313,7 @@ export interface components {
             /** Format: double */
             low80: number;
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
             /** Format: double */
             targetHigh?: number;
             /** Format: double */
@@ -2355,17 +2345,7 @@ export interface components {
             text: string;
         };
         RemedyBody: {
-            /** Format: int32 */
-            givingRow: number;
-            /** Format: double */
-            givingValue: number;
-            /** @enum {string} */
-            kind: "PART" | "SWAP" | "DOSE" | "WALL" | "INTERVAL";
-            /** Format: int32 */
-            row: number;
-            subject: string;
-            /** Format: double */
-            value: number;
+            after: components["schemas"]["SetupBody"];
             words: string;
         };
         SameMixBody: {
@@ -2423,6 +2403,10 @@ export interface components {
             startDay: number;
             /** @enum {string} */
             way: "THOROUGHLY" | "LIGHTLY" | "FROM_BELOW";
+        };
+        SetupBody: {
+            brief: components["schemas"]["BriefBody"];
+            recipe?: components["schemas"]["RecipeBody"];
         };
         ShareBody: {
             /** Format: double */
@@ -2588,7 +2572,7 @@ export interface components {
             /** Format: double */
             low?: number;
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
             /** Format: double */
             weight: number;
             weightWords: string;
@@ -2677,7 +2661,7 @@ export interface components {
             figure: string;
             label: string;
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
             target: string;
             /** Format: double */
             targetHigh?: number;
@@ -2733,13 +2717,8 @@ export interface components {
             /** Format: double */
             perLitreNeeded: number;
         };
-        WayOut: {
-            /** @enum {string} */
-            kind: "WALL" | "BASE" | "POT_WIDTH" | "INTERVAL" | "WATER" | "MIX" | "WISH" | "ADVICE";
-            subject: string;
-            then: components["schemas"]["WayOut"][];
-            /** Format: double */
-            value: number;
+        WayOutBody: {
+            after?: components["schemas"]["SetupBody"];
             words: string;
         };
         WeekBody: {
@@ -2754,8 +2733,8 @@ export interface components {
         };
         WhyNotBody: {
             best?: components["schemas"]["ProposalBody"];
+            done: boolean;
             materialId: string;
-            name: string;
             words: string;
         };
         WishesBody: {
@@ -2809,8 +2788,14 @@ export type $defs = Record<string, never>;
 export interface operations {
     amendments: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -2829,8 +2814,14 @@ export interface operations {
     };
     all_5: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -2849,8 +2840,14 @@ export interface operations {
     };
     create_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -2873,8 +2870,14 @@ export interface operations {
     };
     get_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -2895,8 +2898,14 @@ export interface operations {
     };
     change_3: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -2921,8 +2930,14 @@ export interface operations {
     };
     mixed: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -2949,8 +2964,13 @@ export interface operations {
         parameters: {
             query?: {
                 plantId?: string;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
             };
-            header?: never;
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -2969,8 +2989,14 @@ export interface operations {
     };
     create: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -2993,8 +3019,14 @@ export interface operations {
     };
     of: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 blendId: string;
             };
@@ -3015,8 +3047,14 @@ export interface operations {
     };
     make: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 blendId: string;
             };
@@ -3041,8 +3079,14 @@ export interface operations {
     };
     get: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3063,8 +3107,14 @@ export interface operations {
     };
     change_2: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3089,8 +3139,14 @@ export interface operations {
     };
     delete: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3109,8 +3165,14 @@ export interface operations {
     };
     accept: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3135,8 +3197,14 @@ export interface operations {
     };
     archive: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3157,8 +3225,14 @@ export interface operations {
     };
     branch: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3183,8 +3257,14 @@ export interface operations {
     };
     restore_5: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3205,8 +3285,14 @@ export interface operations {
     };
     unarchive: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3227,8 +3313,14 @@ export interface operations {
     };
     versions: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3249,8 +3341,14 @@ export interface operations {
     };
     keep: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3275,8 +3373,14 @@ export interface operations {
     };
     briefs: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3295,8 +3399,14 @@ export interface operations {
     };
     keepBrief: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3321,8 +3431,14 @@ export interface operations {
     };
     forgetBrief: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3341,8 +3457,14 @@ export interface operations {
     };
     all_6: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3361,8 +3483,14 @@ export interface operations {
     };
     chance: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3385,8 +3513,14 @@ export interface operations {
     };
     feed: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3409,8 +3543,14 @@ export interface operations {
     };
     lime: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3433,8 +3573,14 @@ export interface operations {
     };
     evaluate: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3457,8 +3603,14 @@ export interface operations {
     };
     export: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 kind: string;
             };
@@ -3479,8 +3631,14 @@ export interface operations {
     };
     get_3: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3501,8 +3659,14 @@ export interface operations {
     };
     start_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3527,8 +3691,14 @@ export interface operations {
     };
     cancel_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3547,8 +3717,14 @@ export interface operations {
     };
     events: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3571,8 +3747,13 @@ export interface operations {
         parameters: {
             query: {
                 materialId: string;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
             };
-            header?: never;
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3593,8 +3774,14 @@ export interface operations {
     };
     get_2: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3617,8 +3804,13 @@ export interface operations {
         parameters: {
             query: {
                 kind: string;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
             };
-            header?: never;
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3643,8 +3835,14 @@ export interface operations {
     };
     cancel: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3663,8 +3861,14 @@ export interface operations {
     };
     apply: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3685,8 +3889,14 @@ export interface operations {
     };
     look: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3709,8 +3919,14 @@ export interface operations {
     };
     takeBack: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3731,8 +3947,14 @@ export interface operations {
     };
     materials: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3754,8 +3976,13 @@ export interface operations {
             query: {
                 name: string;
                 most?: number;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
             };
-            header?: never;
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3774,8 +4001,14 @@ export interface operations {
     };
     sheet: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3796,8 +4029,14 @@ export interface operations {
     };
     outlook: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3820,8 +4059,14 @@ export interface operations {
     };
     all_3: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3840,8 +4085,14 @@ export interface operations {
     };
     add_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3862,8 +4113,14 @@ export interface operations {
     };
     preview: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -3886,8 +4143,14 @@ export interface operations {
     };
     change_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3910,8 +4173,14 @@ export interface operations {
     };
     remove_2: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3930,8 +4199,14 @@ export interface operations {
     };
     restore_4: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3950,8 +4225,14 @@ export interface operations {
     };
     put: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3976,8 +4257,14 @@ export interface operations {
     };
     remove_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -3996,8 +4283,14 @@ export interface operations {
     };
     restore_3: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -4016,8 +4309,14 @@ export interface operations {
     };
     remember_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 materialId: string;
             };
@@ -4042,8 +4341,14 @@ export interface operations {
     };
     all: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4062,8 +4367,14 @@ export interface operations {
     };
     remember: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4086,8 +4397,14 @@ export interface operations {
     };
     plants: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4109,8 +4426,13 @@ export interface operations {
             query: {
                 name: string;
                 most?: number;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
             };
-            header?: never;
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4129,8 +4451,14 @@ export interface operations {
     };
     potAndMix: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4158,8 +4486,13 @@ export interface operations {
                 shape?: "ROUND" | "SQUARE";
                 wall?: "PLASTIC" | "GLAZED" | "CLAY";
                 base?: "ON_FEET" | "HANGING" | "FLAT" | "NO_HOLES" | "WICK";
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
             };
-            header?: never;
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4178,8 +4511,14 @@ export interface operations {
     };
     layers: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4202,8 +4541,14 @@ export interface operations {
     };
     standing: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4226,8 +4571,14 @@ export interface operations {
     };
     potVolume: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4250,8 +4601,14 @@ export interface operations {
     };
     all_2: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4270,8 +4627,14 @@ export interface operations {
     };
     potUp: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4294,8 +4657,14 @@ export interface operations {
     };
     delete_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -4314,8 +4683,14 @@ export interface operations {
     };
     looks: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -4336,8 +4711,14 @@ export interface operations {
     };
     restore_2: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -4358,8 +4739,14 @@ export interface operations {
     };
     readText: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4382,8 +4769,14 @@ export interface operations {
     };
     season: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4406,8 +4799,14 @@ export interface operations {
     };
     buy: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4430,8 +4829,14 @@ export interface operations {
     };
     count: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4454,8 +4859,14 @@ export interface operations {
     };
     all_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4474,8 +4885,14 @@ export interface operations {
     };
     add: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4498,8 +4915,14 @@ export interface operations {
     };
     change: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -4524,8 +4947,14 @@ export interface operations {
     };
     remove: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -4544,8 +4973,14 @@ export interface operations {
     };
     restore_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -4566,8 +5001,14 @@ export interface operations {
     };
     offers: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4586,8 +5027,14 @@ export interface operations {
     };
     offer: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4610,8 +5057,14 @@ export interface operations {
     };
     withdraw: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -4630,8 +5083,14 @@ export interface operations {
     };
     waysSold: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4650,8 +5109,14 @@ export interface operations {
     };
     worth: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4674,8 +5139,14 @@ export interface operations {
     };
     swaps: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4698,8 +5169,14 @@ export interface operations {
     };
     targets: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4722,8 +5199,14 @@ export interface operations {
     };
     remove_3: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -4742,8 +5225,14 @@ export interface operations {
     };
     restore: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path: {
                 id: string;
             };
@@ -4764,8 +5253,14 @@ export interface operations {
     };
     today: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4784,8 +5279,14 @@ export interface operations {
     };
     units: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
             path?: never;
             cookie?: never;
         };

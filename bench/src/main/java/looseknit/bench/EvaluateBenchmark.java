@@ -1,12 +1,11 @@
 package looseknit.bench;
 
-import looseknit.core.bench.Evaluation;
-import looseknit.core.bench.Evaluator;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
+import looseknit.core.bench.Evaluation;
+import looseknit.core.bench.Evaluator;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
 import looseknit.core.dry.Reservoir;

@@ -14,12 +14,53 @@ import looseknit.core.message.Quantity;
  * before the predicted day.
  *
  * @param inDays whole days from now, at least 1
- * @param because the reason in words
+ * @param reason why then
  */
-public record NextLook(int inDays, Message because) {
+public record NextLook(int inDays, Reason reason) {
+
+    /** Why a pot is looked at. */
+    public enum Reason {
+        /** It is predicted to be dry by then. */
+        PREDICTED,
+        /** It dries so slowly that nobody can say when. */
+        BEYOND_HORIZON,
+        /** It was still moist at the last look. */
+        STILL_MOIST;
+
+        /**
+         * The reason in words.
+         *
+         * @param days predicted days from watering until the plant wants water
+         * @param dryness how dry it is then
+         */
+        public Message words(final Estimate days, final Message dryness) {
+            return switch (this) {
+                case PREDICTED ->
+                    CareSentence.PREDICTED.with(
+                            dryness,
+                            figure(days.value()),
+                            figure(Math.max(LEAST_DAYS, days.low80())).bare(),
+                            figure(days.high80()).bare());
+                case BEYOND_HORIZON ->
+                    CareSentence.LONGER_THAN.with(Quantity.trimmed(Dimension.DAYS, DryDown.HORIZON_DAYS, 0));
+                case STILL_MOIST -> CareSentence.STILL_MOIST.with();
+            };
+        }
+
+        private static Quantity figure(final double days) {
+            return Quantity.of(Dimension.DAYS, days, days < FEW_DAYS ? 1 : 0);
+        }
+    }
 
     /** Share of the predicted time after which a pot that was still moist is looked at again; by judgement. */
     private static final double LOOK_AGAIN = 0.25;
+
+    private static final int MOST_DAYS_AGAIN = 14;
+
+    /** Below so many days a decimal counts; nothing is told below half a day. */
+    private static final double FEW_DAYS = 3;
+
+    private static final double LEAST_DAYS = 0.5;
 
     public NextLook {
         within("inDays", inDays, 1, 365, Limit.DAYS);
@@ -29,21 +70,10 @@ public record NextLook(int inDays, Message because) {
      * After a watering.
      *
      * @param days predicted days until the plant wants water
-     * @param dryness how dry it is then, in words
      */
-    public static NextLook afterWatering(final Estimate days, final Message dryness) {
+    public static NextLook afterWatering(final Estimate days) {
         final int early = (int) Math.max(1, Math.floor(days.value() - days.sd()));
-        if (days.value() >= DryDown.HORIZON_DAYS) {
-            return new NextLook(
-                    early, CareSentence.LONGER_THAN.with(Quantity.trimmed(Dimension.DAYS, DryDown.HORIZON_DAYS, 0)));
-        }
-        return new NextLook(
-                early,
-                CareSentence.PREDICTED.with(
-                        dryness,
-                        days(days.value()),
-                        days(Math.max(0.5, days.low80())).bare(),
-                        days(days.high80()).bare()));
+        return new NextLook(early, days.value() >= DryDown.HORIZON_DAYS ? Reason.BEYOND_HORIZON : Reason.PREDICTED);
     }
 
     /**
@@ -53,11 +83,7 @@ public record NextLook(int inDays, Message because) {
      */
     public static NextLook afterStillMoist(final Estimate days) {
         return new NextLook(
-                (int) Math.max(1, Math.min(14, Math.round(LOOK_AGAIN * days.value()))),
-                CareSentence.STILL_MOIST.with());
-    }
-
-    private static Quantity days(final double days) {
-        return Quantity.of(Dimension.DAYS, days, days < 3 ? 1 : 0);
+                (int) Math.max(1, Math.min(MOST_DAYS_AGAIN, Math.round(LOOK_AGAIN * days.value()))),
+                Reason.STILL_MOIST);
     }
 }

@@ -64,17 +64,29 @@ public sealed interface Change {
     }
 
     /**
-     * A material more in the mix, whose amounts are parts from then on.
+     * More of a material, new or not.
      *
-     * @param parts its parts
+     * @param parts how much, in the measure of the recipe
      */
     record Addition(Material material, double parts) implements Change {
 
+        private static final double HUNDRED = 100;
+
+        /** More of a row that is there already; per cent stay per cent of a whole. */
         @Override
         public Recipe recipeAfter(final Recipe before) {
-            final List<Recipe.Part> all = new ArrayList<>(before.parts());
-            all.add(new Recipe.Part(material, parts));
-            return new Recipe(Recipe.Measure.PARTS, all, before.doses());
+            final double scale = before.measure() == Recipe.Measure.PERCENT ? HUNDRED / (before.sum() + parts) : 1;
+            final List<Recipe.Part> all = new ArrayList<>();
+            boolean there = false;
+            for (final Recipe.Part part : before.parts()) {
+                final boolean same = !there && part.material().equals(material);
+                all.add(new Recipe.Part(part.material(), scale * (part.amount() + (same ? parts : 0))));
+                there |= same;
+            }
+            if (!there) {
+                all.add(new Recipe.Part(material, scale * parts));
+            }
+            return new Recipe(before.measure(), all, before.doses());
         }
     }
 

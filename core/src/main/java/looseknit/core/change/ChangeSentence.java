@@ -80,6 +80,7 @@ public enum ChangeSentence implements Code {
     BARRED_NO_COMPOST,
     BARRED_MINERALS,
     AS_IT_IS,
+    COLUMN("what"),
     TOO_WET,
     TOO_DRY,
     RIGHT,

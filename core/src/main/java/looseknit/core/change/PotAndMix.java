@@ -155,7 +155,7 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
 
     private static Column column(final Recipe recipe, final int row, final double step, final int times) {
         return new Column(
-                Remedies.amount(recipe, step, times, row),
+                ChangeSentence.COLUMN.with(Remedies.amount(recipe, step, times, row)),
                 new Change.Amount(row, times * step).recipeAfter(recipe),
                 false);
     }

@@ -45,9 +45,12 @@ public record StepEffect(
         NEUTRAL,
         WORSE;
 
+        /** Less than this is no change but rounding. */
+        private static final double ROUNDING = 1e-9;
+
         static Effect of(final Band band, final double before, final double after) {
             final double nearer = Math.abs(band.miss(before)) - Math.abs(band.miss(after));
-            if (nearer == 0) {
+            if (Math.abs(nearer) < ROUNDING) {
                 return NEUTRAL;
             }
             return nearer > 0 ? BETTER : WORSE;

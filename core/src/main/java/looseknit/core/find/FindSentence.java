@@ -39,6 +39,8 @@ public enum FindSentence implements Code {
     FITS_ALL_BUT("names"),
     MISSES("names"),
     LIST("parts"),
+    LABEL("what"),
+    FIGURE("value"),
     AMOUNT_OF("amount", "material"),
     FITS_LESS_WELL("points"),
     MATERIALS_MORE("n"),

@@ -217,9 +217,9 @@ public record Material(
     /** The grade in words, from the sieve openings that 10 and 90 % pass. */
     public Message grade() {
         if (grainSize.d10Mm() <= 0.25 && grainSize.d90Mm() <= 3) {
-            return MaterialSentence.GRADE_UP_TO.with(Quantity.trimmed(Dimension.GRAIN, grainSize.d90Mm(), 1));
+            return MaterialSentence.GRADE_UP_TO.with(Quantity.trimmed(Dimension.GRAIN, grainSize.d90Mm(), 2));
         }
         return MaterialSentence.GRADE.with(
-                new Range(grainSize.d10Mm(), grainSize.d90Mm(), Dimension.GRAIN, 1, Range.Form.DASH_TRIMMED));
+                new Range(grainSize.d10Mm(), grainSize.d90Mm(), Dimension.GRAIN, 2, Range.Form.DASH_TRIMMED));
     }
 }

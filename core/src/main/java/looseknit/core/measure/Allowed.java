@@ -7,6 +7,7 @@ import looseknit.core.message.Message;
 /** What is said of a value that cannot be used. */
 public enum Allowed implements Code {
     REFUSED("field", "value", "allowed"),
+    SENTENCE("field", "value", "allowed"),
     RANGE("range", "limit"),
     NO_NUMBER,
     CHARACTERS_LONG("n"),

@@ -29,6 +29,8 @@ public enum Dimension {
     DENSITY("g/L", 1, "lb/ft³", 28.316846592 / 453.59237),
     /** A temperature [°C]. */
     TEMPERATURE("°C", 1, "°F", 1.8),
+    /** A little water [mL]. */
+    WATER("mL", 1, "fl oz", 1 / 29.5735295625),
     /** Water that goes in a day [mL]. */
     DAILY_WATER("mL a day", 1, "fl oz a day", 1 / 29.5735295625),
     /** Days. */

@@ -45,6 +45,7 @@ public enum NeedSentence implements Code {
     NONE,
     A_POT("width", "wall", "base"),
     A_PLACE("name", "temperature", "humidity"),
+    LIGHT_FROM_TO("low", "high"),
     A_HABIT("amount", "days", "water");
 
     private final List<String> arguments;

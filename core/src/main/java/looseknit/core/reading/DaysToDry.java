@@ -90,7 +90,7 @@ final class DaysToDry extends Gauge {
                                 WorkingsText.YOUR_PLANT.with())),
                 List.of(new Figure(
                         WorkingsText.USABLE_WATER.with(),
-                        Quantity.of(Dimension.VOLUME, dryDown.usableLitres(), 2),
+                        Quantity.of(Dimension.WATER, 1000 * dryDown.usableLitres(), 0),
                         Workings.workedOut())),
                 goes,
                 Dimension.DAILY_WATER,

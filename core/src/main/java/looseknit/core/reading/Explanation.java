@@ -16,7 +16,7 @@ import looseknit.core.message.Quantity;
  * @param steps what came out on the way
  * @param contributions what each material or process brought
  * @param contributionsMeasure what the contributions measure
- * @param contributionsNote what is said behind their unit, if anything
+ * @param contributionsNote what is said in place of their unit, if anything
  * @param causes where the uncertainty comes from, greatest first
  */
 public record Explanation(

@@ -60,6 +60,16 @@ public record Reading(
         return List.copyOf(all);
     }
 
+    /**
+     * One reading of a mix with its spread.
+     *
+     * @throws java.util.NoSuchElementException if it cannot be had
+     */
+    public static Estimate estimate(final PottedMix mix, final Property property) {
+        final Map<Property, Double> now = mix.values();
+        return new Estimate(mix.value(property).orElseThrow(), new Uncertainty(mix, now).sd(property));
+    }
+
     /** Spread of each reading of a mix, one standard deviation in the unit of computation. */
     public static Map<Property, Double> spreads(final PottedMix mix) {
         final Map<Property, Double> now = mix.values();

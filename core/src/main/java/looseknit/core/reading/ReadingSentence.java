@@ -27,6 +27,7 @@ public enum ReadingSentence implements Code {
     STAYS_WET("by"),
     WANTS_WATER("by"),
     A_LITTLE,
+    WANTED("band"),
     PARTS_COMPANY("material", "how");
 
     private final List<String> arguments;

@@ -20,6 +20,8 @@ public enum ShelfSentence implements Code {
     A_MIX_OF("parts", "certainty"),
     PART_OF_MIX("amount", "material"),
     BREAK_IT_UP,
+    OWN_SOIL("texture"),
+    JAR_SOURCE,
     FROM_ITS_MAKE_UP("certainty");
 
     private final List<String> arguments;

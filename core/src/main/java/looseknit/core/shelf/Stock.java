@@ -75,4 +75,12 @@ public record Stock(Sold sold, double amount, double swell) {
                         within("lot.price", price.getAsDouble(), 0, 1e6, Limit.NUMBER) / usableLitres(material))
                 : OptionalDouble.empty();
     }
+
+    /** Where a person has set no mark, this share of a full lot counts as low; common practice, no source. */
+    private static final double LOW_SHARE = 0.15;
+
+    /** Litres below which a lot counts as low where the person has set no mark. */
+    public static double usualLowMark(final double fullLitres) {
+        return LOW_SHARE * fullLitres;
+    }
 }

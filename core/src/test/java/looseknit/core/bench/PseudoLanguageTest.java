@@ -51,8 +51,8 @@ import org.junit.jupiter.api.Test;
 class PseudoLanguageTest {
 
     /** What belongs to the message format, or else a word. */
-    private static final Pattern SYNTAX_OR_WORD =
-            Pattern.compile("\\{\\w+(?=[,}])|, (?:plural|select),|\\b(?:one|other)(?= \\{)|=\\d+ |([A-Za-z]+)");
+    private static final Pattern SYNTAX_OR_WORD = Pattern.compile(
+            "\\{\\w+(?=[,}])|, (?:plural|select),|(?<=plural, |\\} )(?:one|other)(?= \\{)|=\\d+ |([A-Za-z]+)");
 
     private static final Pattern WORD = Pattern.compile("[A-Za-z]{2,}");
 

@@ -11,17 +11,16 @@ class NextLookTest {
 
     @Test
     void looksOneStandardDeviationBeforeThePredictedDay() {
-        final NextLook look = NextLook.afterWatering(new Estimate(8, 2.8), AllowableDepletion.HALF.words());
+        final NextLook look = NextLook.afterWatering(new Estimate(8, 2.8));
 
         assertThat(look.inDays()).isEqualTo(5);
-        assertThat(said(look.because())).isEqualTo("predicted half dry after 8 days (4 to 12)");
+        assertThat(said(look.reason().words(new Estimate(8, 2.8), AllowableDepletion.HALF.words())))
+                .isEqualTo("predicted half dry after 8 days (4 to 12)");
     }
 
     @Test
     void neverLooksTwiceADay() {
-        assertThat(NextLook.afterWatering(new Estimate(0.4, 0.2), AllowableDepletion.DRY.words())
-                        .inDays())
-                .isEqualTo(1);
+        assertThat(NextLook.afterWatering(new Estimate(0.4, 0.2)).inDays()).isEqualTo(1);
         assertThat(NextLook.afterStillMoist(new Estimate(1, 0.3)).inDays()).isEqualTo(1);
     }
 
@@ -33,8 +32,9 @@ class NextLookTest {
 
     @Test
     void saysSoWhenAPotHardlyDries() {
-        assertThat(said(NextLook.afterWatering(new Estimate(120, 42), AllowableDepletion.DRY.words())
-                        .because()))
+        assertThat(said(NextLook.afterWatering(new Estimate(120, 42))
+                        .reason()
+                        .words(new Estimate(120, 42), AllowableDepletion.DRY.words())))
                 .contains("more than 120 days");
     }
 }

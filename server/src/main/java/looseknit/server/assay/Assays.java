@@ -1,7 +1,5 @@
 package looseknit.server.assay;
 
-import looseknit.core.outlook.InThePot;
-
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -10,6 +8,8 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.TableText;
+import looseknit.core.outlook.InThePot;
 import looseknit.core.reading.Knowledge;
 import looseknit.server.blend.Blend;
 import looseknit.server.blend.Blends;
@@ -57,7 +57,7 @@ public class Assays implements KnownSource {
     public MadeTest make(final UUID id, final UUID blendId, final LocalDate madeOn, final TestBody test) {
         return tests.findById(id).orElseGet(() -> {
             if (madeOn.isAfter(LocalDate.now(clock))) {
-                throw new OutOfRangeException("madeOn", madeOn, "a day up to today");
+                throw new OutOfRangeException("madeOn", String.valueOf(madeOn), TableText.said("a day up to today"));
             }
             test.toCore();
             final Blend blend = blends.get(blendId);
@@ -114,7 +114,11 @@ public class Assays implements KnownSource {
     @Override
     @Transactional(readOnly = true)
     public Knowledge known(final @Nullable UUID blendId, final RecipeBody recipe) {
-        return new Knowledge(beliefs(), blendId == null ? Beliefs.NO_BLEND : blendId.toString(), recipe.scoopOrLevel());
+        return new Knowledge(
+                beliefs(),
+                blendId == null ? Beliefs.NO_BLEND : blendId.toString(),
+                recipe.scoopOrLevel(),
+                books.materials());
     }
 
     private MadeTest get(final UUID id) {

@@ -7,6 +7,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
 import looseknit.core.assay.Assay;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.TableText;
 import org.jspecify.annotations.Nullable;
 
 /** A test as it travels and is stored. Each kind uses its own figures; the others are null. */
@@ -73,7 +74,7 @@ public record TestBody(
 
     private static <T> T need(final String field, final @Nullable T value) {
         if (value == null) {
-            throw new OutOfRangeException(field, "missing", "a value");
+            throw new OutOfRangeException(field, "missing", TableText.said("a value"));
         }
         return value;
     }

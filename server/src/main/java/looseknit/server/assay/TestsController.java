@@ -12,8 +12,12 @@ import looseknit.core.assay.LotTrait;
 import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
 import looseknit.core.measure.Estimate;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.MeasureSystem;
+import looseknit.core.message.Message;
 import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
+import looseknit.server.message.Speech;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,11 +36,13 @@ class TestsController {
     private final Books books;
     private final Assays assays;
     private final Blends blends;
+    private final Speech speech;
 
-    TestsController(final Books books, final Assays assays, final Blends blends) {
+    TestsController(final Books books, final Assays assays, final Blends blends, final Speech speech) {
         this.books = books;
         this.assays = assays;
         this.blends = blends;
+        this.speech = speech;
     }
 
     /** A test to store; the id is made by the caller, so that a repeated call stores nothing twice. */
@@ -46,7 +52,7 @@ class TestsController {
             @NotNull @Valid TestBody test) {}
 
     /** What a test showed, in the units in which people read it. */
-    record FindingBody(String name, String unit, double predicted, double measured, double sd, int decimals) {}
+    record FindingBody(Message name, String unit, double predicted, double measured, double sd, int decimals) {}
 
     /** A test that was made. */
     record MadeTestBody(UUID id, LocalDate madeOn, TestBody test, List<FindingBody> findings) {}
@@ -104,24 +110,25 @@ class TestsController {
                 test.id(),
                 test.madeOn(),
                 test.test(),
-                test.findings(books).stream().map(TestsController::body).toList());
+                test.findings(books).stream().map(this::body).toList());
     }
 
-    private static FindingBody body(final Finding finding) {
-        final double shown = finding.what().shown();
+    private FindingBody body(final Finding finding) {
+        final Dimension dimension = finding.what().dimension();
+        final MeasureSystem system = speech.system();
         return new FindingBody(
                 finding.what().words(),
-                finding.what().unit(),
-                finding.predicted() * shown,
-                finding.measured() * shown,
-                finding.sd() * shown,
-                finding.what() == Finding.What.PH ? 1 : 0);
+                dimension.unit(system),
+                dimension.shown(finding.predicted(), system),
+                dimension.shown(finding.measured(), system),
+                dimension.difference(finding.sd(), system),
+                dimension.decimals(finding.what().decimals(finding.measured()), system));
     }
 
     private static LotBody lot(final Beliefs beliefs, final Material material) {
         final Estimate air = beliefs.materialCorrection(LotTrait.AIR, material);
         final Estimate ph = beliefs.materialCorrection(LotTrait.PH, material);
-        final double points = Finding.What.AIR.shown();
+        final double points = Dimension.SHARE.difference(1, MeasureSystem.METRIC);
         return new LotBody(
                 material.id(),
                 material.name(),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import looseknit.core.batch.BatchPlan;
+import looseknit.core.message.Message;
 import looseknit.server.blend.BlendVersion;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
@@ -47,7 +48,7 @@ public record BatchBody(
     public record LineBody(
             String materialId,
             String name,
-            String grade,
+            Message grade,
             double litres,
             double scoops,
             int packs,

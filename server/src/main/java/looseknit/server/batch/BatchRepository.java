@@ -17,5 +17,6 @@ interface BatchRepository extends JpaRepository<Batch, UUID> {
     @Query("select b from Batch b where b.id = :id")
     Optional<Batch> lock(UUID id);
 
-    long countByLotStartingWith(String prefix);
+    @Query("select b.lot from Batch b where b.lot like concat(:day, '-%')")
+    List<String> lotsOf(String day);
 }

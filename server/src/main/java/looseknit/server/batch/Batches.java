@@ -19,6 +19,7 @@ import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
 import looseknit.server.frame.StaleRevision;
 import looseknit.server.frame.UnknownName;
+import looseknit.server.message.Speech;
 import looseknit.server.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -35,6 +36,8 @@ public class Batches {
     private final PackRepository packs;
     private final Blends blends;
     private final Clock clock;
+    private final NumberingRepository numbering;
+    private final Speech speech;
 
     Batches(
             final Books books,
@@ -42,13 +45,17 @@ public class Batches {
             final BatchRepository batches,
             final PackRepository packs,
             final Blends blends,
-            final Clock clock) {
+            final Clock clock,
+            final NumberingRepository numbering,
+            final Speech speech) {
         this.books = books;
         this.shelf = shelf;
         this.batches = batches;
         this.packs = packs;
         this.blends = blends;
         this.clock = clock;
+        this.numbering = numbering;
+        this.speech = speech;
     }
 
     /** All batches, the newest first. */
@@ -98,7 +105,9 @@ public class Batches {
                 throw new Refused(
                         "A stop stands against this blend",
                         "%s %s If you know better, set the stop aside on the blend first."
-                                .formatted(stops.get(0).why(), stops.get(0).instead()));
+                                .formatted(
+                                        speech.wording().of(stops.get(0).why()),
+                                        speech.wording().of(stops.get(0).instead())));
             }
             final Batch batch = new Batch(id, nextLot(at), blendId, version.number(), at);
             batch.become(fills, reserve, scoopLitres, tubLitres);
@@ -164,8 +173,16 @@ public class Batches {
         return known;
     }
 
+    /** The next number of a day; two batches that are made at once do not get the same. */
     private String nextLot(final Instant at) {
+        numbering.hold(Numbering.LOT).orElseThrow();
         final String day = LocalDate.ofInstant(at, clock.getZone()).toString();
-        return "%s-%d".formatted(day, batches.countByLotStartingWith(day) + 1);
+        final int last = batches.lotsOf(day).stream()
+                .map(lot -> lot.substring(day.length() + 1))
+                .filter(number -> number.matches("\\d{1,6}"))
+                .mapToInt(Integer::parseInt)
+                .max()
+                .orElse(0);
+        return "%s-%d".formatted(day, last + 1);
     }
 }

@@ -1,7 +1,5 @@
 package looseknit.server.batch;
 
-import looseknit.core.outlook.InThePot;
-
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
@@ -10,8 +8,9 @@ import looseknit.core.batch.LimePlan;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Food;
 import looseknit.core.material.Amendment;
-import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Estimate;
+import looseknit.core.message.Message;
+import looseknit.core.outlook.InThePot;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.reading.AskedBody;
@@ -82,7 +81,7 @@ class DosesController {
             double highestWeek,
             double overshootPercent,
             boolean risky,
-            @Nullable String advice) {}
+            @Nullable Message advice) {}
 
     /** The nitrogen that is wanted. */
     record FeedAskedBody(
@@ -98,7 +97,7 @@ class DosesController {
             List<UsualBody> usual) {}
 
     /** Nitrogen in all that is usual for some plants [mg/L]. */
-    record UsualBody(String words, double low, double high) {}
+    record UsualBody(Message words, double low, double high) {}
 
     /** The dose that brings a mix to a pH by a date. */
     @PostMapping("/lime")
@@ -159,8 +158,8 @@ class DosesController {
                 knownSource.known(asked.blendId(), asked.recipe()));
     }
 
-    private static Amendment amendment(final String id) {
-        return MaterialBook.shipped()
+    private Amendment amendment(final String id) {
+        return books.materials()
                 .amendment(id)
                 .orElseThrow(() -> new UnknownName("amendmentId", "amendment", id, "Pick one from the list."));
     }

@@ -1,23 +1,25 @@
 package looseknit.server.blend;
 
-import looseknit.core.bench.Evaluation;
-import looseknit.core.bench.Evaluator;
-import looseknit.core.reading.Score;
-
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import looseknit.core.bench.Evaluation;
+import looseknit.core.bench.Evaluator;
 import looseknit.core.blend.Recipe;
 import looseknit.core.blend.RecipeChanges;
 import looseknit.core.caution.Caution;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Message;
+import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Plant;
+import looseknit.core.reading.Score;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
+import looseknit.server.message.Speech;
 import looseknit.server.reading.EvaluationBody;
 import looseknit.server.reading.EvaluationBody.ReadingBody;
 import looseknit.server.reading.KnownSource;
@@ -32,11 +34,13 @@ class BlendCards {
     private final Books books;
     private final Blends blends;
     private final KnownSource knownSource;
+    private final Speech speech;
 
-    BlendCards(final Books books, final Blends blends, final KnownSource knownSource) {
+    BlendCards(final Books books, final Blends blends, final KnownSource knownSource, final Speech speech) {
         this.books = books;
         this.blends = blends;
         this.knownSource = knownSource;
+        this.speech = speech;
     }
 
     /**
@@ -52,7 +56,7 @@ class BlendCards {
             @Nullable String plantName,
             @Nullable String groupName,
             List<Double> shares,
-            @Nullable String headline,
+            @Nullable Message headline,
             boolean fits,
             @Nullable Double fit,
             List<ReadingBody> readings,
@@ -60,7 +64,7 @@ class BlendCards {
             List<SameMixBody> sameAs) {}
 
     /** A stop against a blend, and whether it was knowingly set aside. */
-    record StopBody(String id, String why, boolean accepted) {}
+    record StopBody(String id, TableText why, boolean accepted) {}
 
     /** A blend of the same mix. */
     record SameMixBody(UUID id, String name) {}
@@ -100,19 +104,23 @@ class BlendCards {
                 Optional.ofNullable(blend.brief().plantId()).flatMap(books.plants()::plant);
         final Optional<Recipe> recipe = Optional.ofNullable(recipes.get(blend.id()));
         final Optional<Evaluation> evaluation = recipe.flatMap(each -> read(blend, each, wanted));
-        final Optional<EvaluationBody> read = evaluation.map(EvaluationBody::of);
+
         return new BlendCardBody(
                 BlendBody.of(blend, blends.latest(blend.id())),
                 plant.map(Plant::name).orElse(null),
                 plant.map(each -> each.group().name()).orElse(null),
-                read.map(EvaluationBody::shares).orElse(List.of()),
-                read.map(EvaluationBody::headline).orElse(null),
-                read.map(EvaluationBody::fits).orElse(false),
+                evaluation.map(Evaluation::shares).orElse(List.of()),
+                evaluation.map(Evaluation::headline).orElse(null),
+                evaluation.map(Evaluation::fits).orElse(false),
                 evaluation
                         .filter(each -> !each.targets().isEmpty())
-                        .map(Score::of)
+                        .map(each -> Score.of(each.readings()))
                         .orElse(null),
-                read.map(EvaluationBody::readings).orElse(List.of()),
+                evaluation
+                        .map(each -> each.readings().stream()
+                                .map(reading -> EvaluationBody.reading(reading, speech.system()))
+                                .toList())
+                        .orElse(List.of()),
                 evaluation.map(each -> stops(blend, each)).orElse(List.of()),
                 all.stream()
                         .filter(other -> other != blend && recipe.isPresent() && recipes.containsKey(other.id()))

@@ -1,7 +1,5 @@
 package looseknit.server.blend;
 
-import looseknit.core.bench.Evaluator;
-
 import static looseknit.core.measure.Require.text;
 
 import java.time.Clock;
@@ -9,9 +7,11 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import looseknit.core.bench.Evaluator;
 import looseknit.core.caution.Caution;
 import looseknit.core.caution.Cautions;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.TableText;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;
@@ -176,7 +176,9 @@ public class Blends {
         final Blend blend = blends.lock(id).orElseThrow(() -> new NotThere("blend"));
         if (note.length() > LONGEST_NOTE) {
             throw new OutOfRangeException(
-                    "note", note.length() + " characters long", "up to %d characters".formatted(LONGEST_NOTE));
+                    "note",
+                    note.length() + " characters long",
+                    TableText.said("up to %d characters".formatted(LONGEST_NOTE)));
         }
         blend.recipe().toCore(books);
         blend.brief().toCore(books);

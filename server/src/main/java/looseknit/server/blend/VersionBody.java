@@ -3,6 +3,7 @@ package looseknit.server.blend;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import looseknit.core.message.Message;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +23,7 @@ public record VersionBody(
         BriefBody brief,
         RecipeBody recipe,
         Instant keptAt,
-        List<String> changes,
+        List<Message> changes,
         List<Double> shares,
-        @Nullable String headline,
+        @Nullable Message headline,
         boolean fits) {}

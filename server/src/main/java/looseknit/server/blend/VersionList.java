@@ -1,14 +1,15 @@
 package looseknit.server.blend;
 
-import looseknit.core.bench.Evaluation;
-import looseknit.core.bench.Evaluator;
-
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import looseknit.core.bench.Evaluation;
+import looseknit.core.bench.Evaluator;
 import looseknit.core.blend.RecipeChanges;
+import looseknit.core.message.Message;
+import looseknit.core.message.TableText;
 import looseknit.core.need.BriefChanges;
 import looseknit.server.frame.Books;
 import looseknit.server.reading.KnownSource;
@@ -64,10 +65,10 @@ class VersionList {
                 read.map(Evaluation::fits).orElse(false));
     }
 
-    private List<String> changes(final BlendVersion before, final BlendVersion after) {
-        final List<String> changes = new ArrayList<>();
+    private List<Message> changes(final BlendVersion before, final BlendVersion after) {
+        final List<Message> changes = new ArrayList<>();
         if (!before.name().equals(after.name())) {
-            changes.add("named %s".formatted(after.name()));
+            changes.add(TableText.said("named %s".formatted(after.name())));
         }
         changes.addAll(RecipeChanges.between(
                 before.recipe().toCore(books), after.recipe().toCore(books)));

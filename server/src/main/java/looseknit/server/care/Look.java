@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.UUID;
+import looseknit.core.care.NextLook;
 import looseknit.server.pot.Potting;
 
 /** A look at a pot, what was found, and what stood before, so that it can be taken back. */
@@ -43,8 +44,9 @@ public class Look {
     @Column(name = "before_look_on")
     private LocalDate beforeLookOn;
 
-    @Column(name = "before_because")
-    private String beforeBecause;
+    @Column(name = "before_reason")
+    @Enumerated(EnumType.STRING)
+    private NextLook.Reason beforeReason;
 
     protected Look() {}
 
@@ -55,12 +57,12 @@ public class Look {
         this.answer = answer;
         this.beforeWateredOn = potting.lastWateredOn();
         this.beforeLookOn = potting.nextLookOn();
-        this.beforeBecause = potting.nextLookBecause();
+        this.beforeReason = potting.nextLookReason();
     }
 
     void takeBack(final Potting potting) {
         potting.watered(beforeWateredOn);
-        potting.restoreLook(beforeLookOn, beforeBecause);
+        potting.restoreLook(beforeLookOn, beforeReason);
     }
 
     public UUID id() {

@@ -6,11 +6,10 @@ import java.util.List;
 import java.util.UUID;
 import looseknit.core.care.NextLook;
 import looseknit.core.measure.OutOfRangeException;
-import looseknit.server.frame.Books;
+import looseknit.core.message.TableText;
 import looseknit.server.frame.NotThere;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.PottingRepository;
-import looseknit.server.pot.Pottings;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,13 +18,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Rounds {
 
-    private final Books books;
     private final LookRepository looks;
     private final PottingRepository pottings;
     private final Clock clock;
 
-    Rounds(final Books books, final LookRepository looks, final PottingRepository pottings, final Clock clock) {
-        this.books = books;
+    Rounds(final LookRepository looks, final PottingRepository pottings, final Clock clock) {
         this.looks = looks;
         this.pottings = pottings;
         this.clock = clock;
@@ -43,18 +40,17 @@ public class Rounds {
             return potting;
         }
         if (day.isBefore(potting.pottedOn())) {
-            throw new OutOfRangeException("the day of the look", day, "a day from %s on".formatted(potting.pottedOn()));
+            throw new OutOfRangeException(
+                    "the day of the look",
+                    String.valueOf(day),
+                    TableText.said("a day from %s on".formatted(potting.pottedOn())));
         }
         looks.save(new Look(id, potting, day, answer));
         if (answer == Look.Answer.STILL_MOIST) {
             potting.lookNext(day, NextLook.afterStillMoist(potting.predictedDays()));
         } else {
             potting.watered(day);
-            potting.lookNext(
-                    day,
-                    NextLook.afterWatering(
-                            potting.predictedDays(),
-                            Pottings.dryness(potting.brief().toCore(books))));
+            potting.lookNext(day, NextLook.afterWatering(potting.predictedDays()));
         }
         return pottings.saveAndFlush(potting);
     }
@@ -67,7 +63,8 @@ public class Rounds {
                 .filter(each -> each.id().equals(id))
                 .isPresent();
         if (!last) {
-            throw new OutOfRangeException("the look", "not the last one", "only the last look can be taken back");
+            throw new OutOfRangeException(
+                    "the look", "not the last one", TableText.said("only the last look can be taken back"));
         }
         look.takeBack(potting);
         looks.delete(look);

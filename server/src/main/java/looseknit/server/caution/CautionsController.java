@@ -3,6 +3,7 @@ package looseknit.server.caution;
 import java.util.List;
 import looseknit.core.caution.Caution;
 import looseknit.core.caution.Cautions;
+import looseknit.core.message.TableText;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -15,7 +16,12 @@ class CautionsController {
     @GetMapping
     List<Caution> all() {
         return Cautions.shipped().all().stream()
-                .map(each -> new Caution(each.id(), each.level(), plain(each.why()), each.instead(), each.defers()))
+                .map(each -> new Caution(
+                        each.id(),
+                        each.level(),
+                        new TableText(plain(each.why().text())),
+                        each.instead(),
+                        each.defers()))
                 .toList();
     }
 

@@ -1,7 +1,5 @@
 package looseknit.server.dry;
 
-import looseknit.core.outlook.InThePot;
-
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -12,6 +10,7 @@ import java.util.UUID;
 import looseknit.core.dry.Season;
 import looseknit.core.dry.Sun;
 import looseknit.core.dry.TopDressing;
+import looseknit.core.outlook.InThePot;
 import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.KnownSource;

@@ -1,20 +1,25 @@
 package looseknit.server.find;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import looseknit.core.caution.Caution;
 import looseknit.core.find.Answer;
+import looseknit.core.find.FindSentence;
 import looseknit.core.find.OneForMany;
 import looseknit.core.find.Proposal;
 import looseknit.core.find.Respect;
 import looseknit.core.material.Material;
-import looseknit.core.measure.Band;
+import looseknit.core.message.Listing;
+import looseknit.core.message.MeasureSystem;
+import looseknit.core.message.Message;
+import looseknit.core.message.TableText;
 import looseknit.core.need.Property;
-import looseknit.core.need.Target;
 import looseknit.core.reading.Reading;
+import looseknit.core.reading.ReadingSentence;
+import looseknit.core.reading.Score;
 import looseknit.core.reading.Verdict;
+import looseknit.server.reading.EvaluationBody;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
 
@@ -23,22 +28,25 @@ public record AnswerBody(
         List<ProposalBody> proposals,
         List<Answer.OfCount> byCount,
         Answer.Proof proof,
-        Answer.@Nullable Clash clash,
+        @Nullable ClashBody clash,
         List<Answer.WouldHelp> wouldHelp,
         @Nullable Double exactPartsGain,
-        List<String> said,
+        List<Message> said,
         List<SplitBody> splits,
         @Nullable Integer advisedSplit) {
+
+    /** What stands in the way, and what could be changed. */
+    public record ClashBody(Message says, List<Message> waysOut) {}
 
     /** A blend that was found. */
     public record ProposalBody(
             List<Respect> titles,
-            String titleWords,
+            Message titleWords,
             RecipeBody recipe,
             String words,
             double fit,
-            String summary,
-            List<String> givesUp,
+            Message summary,
+            List<Message> givesUp,
             @Nullable Double costPerLitre,
             double wetKgPerL,
             double lifeYears,
@@ -47,25 +55,25 @@ public record AnswerBody(
             @Nullable Double mostLitres,
             List<ReasonBody> reasons,
             List<VerdictBody> readings,
-            List<String> stops) {}
+            List<TableText> stops) {}
 
     /** A material that is not at hand. */
     public record ToBuyBody(String materialId, String name) {}
 
     /** What a part is there for. */
-    public record ReasonBody(String materialId, String name, String words) {}
+    public record ReasonBody(String materialId, String name, Message words) {}
 
     /** A reading with its verdict, in the units in which people read it. */
     public record VerdictBody(
             Property quality,
-            String label,
-            String figure,
+            Message label,
+            Message figure,
             double value,
             @Nullable Double targetLow,
             @Nullable Double targetHigh,
-            String target,
+            Message target,
             Verdict verdict,
-            String words) {}
+            Message words) {}
 
     /** Plants shared out among blends. */
     public record SplitBody(List<GroupBody> groups, double worstFit) {}
@@ -73,12 +81,16 @@ public record AnswerBody(
     /** Plants that share a blend. */
     public record GroupBody(List<Integer> plants, List<ProposalBody> proposals) {}
 
-    static AnswerBody of(final Answer answer) {
+    static AnswerBody of(final Answer answer, final MeasureSystem system) {
         return new AnswerBody(
-                answer.proposals().stream().map(AnswerBody::proposal).toList(),
+                answer.proposals().stream().map(each -> proposal(each, system)).toList(),
                 answer.byCount(),
                 answer.proof(),
-                answer.clash().orElse(null),
+                answer.clash()
+                        .map(each -> new ClashBody(
+                                each.says(),
+                                each.waysOut().stream().map(Answer.Way::words).toList()))
+                        .orElse(null),
                 answer.wouldHelp(),
                 maybe(answer.exactPartsGain()),
                 answer.said(),
@@ -86,7 +98,7 @@ public record AnswerBody(
                 null);
     }
 
-    static AnswerBody of(final OneForMany found) {
+    static AnswerBody of(final OneForMany found, final MeasureSystem system) {
         return new AnswerBody(
                 List.of(),
                 List.of(),
@@ -97,21 +109,24 @@ public record AnswerBody(
                 List.of(),
                 found.splits().stream()
                         .map(split -> new SplitBody(
-                                split.groups().stream().map(AnswerBody::group).toList(), split.worstFit()))
+                                split.groups().stream()
+                                        .map(each -> group(each, system))
+                                        .toList(),
+                                split.worstFit()))
                         .toList(),
                 found.advised());
     }
 
-    private static GroupBody group(final OneForMany.Group group) {
+    private static GroupBody group(final OneForMany.Group group, final MeasureSystem system) {
         return new GroupBody(
                 group.plants(),
-                group.proposals().stream().map(AnswerBody::proposal).toList());
+                group.proposals().stream().map(each -> proposal(each, system)).toList());
     }
 
-    static ProposalBody proposal(final Proposal proposal) {
+    static ProposalBody proposal(final Proposal proposal, final MeasureSystem system) {
         return new ProposalBody(
                 List.copyOf(proposal.titles()),
-                proposal.titles().stream().map(Respect::words).collect(Collectors.joining(", ")),
+                FindSentence.LIST.with(Listing.comma(List.copyOf(proposal.titles()))),
                 RecipeBody.of(proposal.recipe(), null),
                 proposal.recipe().parts().stream()
                         .map(part -> "%s %s"
@@ -131,7 +146,7 @@ public record AnswerBody(
                                 reason.material().id(), reason.material().name(), reason.words()))
                         .toList(),
                 proposal.evaluation().readings().stream()
-                        .map(AnswerBody::verdict)
+                        .map(each -> verdict(each, system))
                         .toList(),
                 proposal.evaluation().cautions().stream()
                         .filter(caution -> caution.level() == Caution.Level.STOP)
@@ -143,23 +158,25 @@ public record AnswerBody(
         return new ToBuyBody(material.id(), material.name());
     }
 
-    private static VerdictBody verdict(final Reading reading) {
-        final Property quality = reading.quality();
-        final Optional<Band> band = reading.target().map(Target::band);
+    private static VerdictBody verdict(final Reading reading, final MeasureSystem system) {
+        final Property property = reading.property();
+        final double value = reading.estimate().value();
         return new VerdictBody(
-                quality,
-                Proposal.shortName(quality),
-                Phrases.figureWithUnit(quality, reading.estimate().value()),
-                reading.estimate().value() * quality.shown(),
-                band.map(each -> shown(quality, each.low())).orElse(null),
-                band.map(each -> shown(quality, each.high())).orElse(null),
-                band.map(each -> Phrases.band(quality, each)).orElse(""),
+                property,
+                FindSentence.LABEL.with(property.brief()),
+                FindSentence.FIGURE.with(property.quantity(value)),
+                property.dimension().shown(value, system),
+                reading.target()
+                        .map(each -> EvaluationBody.shown(property, each.band().low(), system))
+                        .orElse(null),
+                reading.target()
+                        .map(each -> EvaluationBody.shown(property, each.band().high(), system))
+                        .orElse(null),
+                reading.target()
+                        .map(each -> ReadingSentence.WANTED.with(Score.wanted(each)))
+                        .orElseGet(() -> TableText.said("")),
                 reading.verdict(),
-                Phrases.verdict(quality, reading.verdict()));
-    }
-
-    private static @Nullable Double shown(final Property quality, final double value) {
-        return Double.isInfinite(value) ? null : value * quality.shown();
+                reading.verdict().words(property));
     }
 
     private static String plain(final double amount) {

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import looseknit.core.material.Material;
+import looseknit.core.message.Message;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
@@ -74,8 +75,8 @@ public record FindBody(
     public record ShareBody(@NotNull String materialId, double leastPercent, double mostPercent) {}
 
     /** Something that is left out of a search, and why. */
-    public record LeftOutBody(String materialId, String name, String why) {
-        static LeftOutBody of(final Material material, final String why) {
+    public record LeftOutBody(String materialId, String name, Message why) {
+        static LeftOutBody of(final Material material, final Message why) {
             return new LeftOutBody(material.id(), material.name(), why);
         }
     }

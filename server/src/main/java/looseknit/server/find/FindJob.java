@@ -1,17 +1,22 @@
 package looseknit.server.find;
 
-import looseknit.core.reading.Score;
-
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
-import java.util.concurrent.CopyOnWriteArrayList;
+import looseknit.core.find.Answer;
 import looseknit.core.find.Candidate;
+import looseknit.core.find.OneForMany;
 import looseknit.core.find.Question;
 import looseknit.core.find.SearchListener;
+import looseknit.core.message.MeasureSystem;
+import looseknit.core.message.Message;
+import looseknit.core.message.TableText;
+import looseknit.core.reading.Score;
+import looseknit.server.job.Job;
 import org.jspecify.annotations.Nullable;
 
-/** A search under way or done. Lives in memory only: a search that ends with the server leaves nothing behind. */
-final class FindJob implements SearchListener {
+/** A search under way or done. */
+final class FindJob extends Job implements SearchListener {
 
     /** How far it is. */
     enum State {
@@ -27,17 +32,27 @@ final class FindJob implements SearchListener {
     /** What may be searched among, and what is left out. */
     record Asked(List<Question> questions, List<FindBody.LeftOutBody> leftOut, List<Candidate> barred) {}
 
+    /** What was found: an answer, or blends for several plants. */
+    record Found(@Nullable Answer answer, @Nullable OneForMany shared) {
+
+        AnswerBody toBody(final MeasureSystem system) {
+            if (answer != null) {
+                return AnswerBody.of(answer, system);
+            }
+            return AnswerBody.of(Objects.requireNonNull(shared), system);
+        }
+    }
+
     private final UUID id;
     private final FindBody body;
     private final Asked asked;
-    private final List<Runnable> listeners = new CopyOnWriteArrayList<>();
     private volatile State state = State.WAITING;
     private volatile @Nullable Progress progress;
-    private volatile @Nullable AnswerBody answer;
+    private volatile @Nullable Found found;
     private volatile String says = "";
-    private volatile boolean cancelled;
 
     FindJob(final UUID id, final FindBody body, final Asked asked) {
+        super(id.toString());
         this.id = id;
         this.body = body;
         this.asked = asked;
@@ -48,7 +63,7 @@ final class FindJob implements SearchListener {
             UUID id,
             FindBody.Form form,
             State state,
-            String stage,
+            Message stage,
             double share,
             long covered,
             long total,
@@ -59,10 +74,6 @@ final class FindJob implements SearchListener {
             int candidates,
             @Nullable AnswerBody answer) {}
 
-    UUID id() {
-        return id;
-    }
-
     FindBody body() {
         return body;
     }
@@ -71,70 +82,70 @@ final class FindJob implements SearchListener {
         return asked;
     }
 
-    State state() {
-        return state;
+    @Override
+    public boolean waiting() {
+        return state == State.WAITING;
     }
 
-    boolean over() {
+    @Override
+    public boolean over() {
         return state == State.DONE || state == State.CANCELLED || state == State.FAILED;
     }
 
     void begin() {
         state = State.SEARCHING;
-        tell();
+        changed();
     }
 
-    void end(final State last, final @Nullable AnswerBody found, final String words) {
-        answer = found;
+    void end(final State last, final @Nullable Found what, final String words) {
+        found = what;
         says = words;
         state = last;
-        tell();
+        changed();
     }
 
-    void cancel() {
-        cancelled = true;
-        if (state == State.WAITING) {
+    @Override
+    public void cancel() {
+        super.cancel();
+        if (waiting()) {
             end(State.CANCELLED, null, "The search was called off.");
         }
     }
 
     @Override
-    public boolean cancelled() {
-        return cancelled;
-    }
-
-    @Override
     public void progress(final Progress further) {
         progress = further;
-        tell();
+        changed();
     }
 
-    /** Has somebody called at every change; returns what ends that. */
-    Runnable onChange(final Runnable listener) {
-        listeners.add(listener);
-        return () -> listeners.remove(listener);
+    /** The best fit that was found, 0 if nothing was. */
+    double bestFit() {
+        final Found now = found;
+        return now == null || now.answer() == null
+                ? 0
+                : now.answer().proposals().stream()
+                        .mapToDouble(each -> each.fit())
+                        .max()
+                        .orElse(0);
     }
 
-    private void tell() {
-        listeners.forEach(Runnable::run);
-    }
-
-    FindStateBody toBody() {
-        final @Nullable Progress now = progress;
+    FindStateBody toBody(final MeasureSystem system) {
+        final Progress now = progress;
         final boolean some = now != null && !Double.isInfinite(now.bestPenalty());
+        final Found what = found;
         return new FindStateBody(
                 id,
                 body.form(),
                 state,
-                now == null ? "" : now.stage().words(),
+                now == null ? TableText.said("") : now.stage().words(),
                 now == null ? 0 : now.share(),
                 now == null ? 0 : now.covered(),
                 now == null ? 0 : now.total(),
-                some ? Score.fit(now.bestPenalty()) : null,
-                some ? now.gap() : null,
+                now != null && some ? Score.fit(now.bestPenalty()) : null,
+                now != null && some ? now.gap() : null,
                 says,
                 asked.leftOut(),
                 asked.questions().get(0).candidates().size(),
-                answer);
+                what == null ? null : what.toBody(system));
     }
 }

@@ -2,12 +2,20 @@ package looseknit.server.find;
 
 import jakarta.validation.Valid;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.UUID;
+import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
 import looseknit.core.find.WhyNot;
+import looseknit.core.message.Message;
+import looseknit.core.message.TableText;
+import looseknit.core.message.Wording;
+import looseknit.server.message.Speech;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.scheduling.TaskScheduler;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Searches for blends. */
 @RestController
@@ -25,54 +34,70 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class FindsController {
 
     private static final long LONGEST_STREAM_MILLIS = 120_000;
-    private static final long BETWEEN_MILLIS = 100;
+    private static final Duration BETWEEN = Duration.ofMillis(100);
 
     private final Finds finds;
+    private final Speech speech;
+    private final TaskScheduler clockwork;
+    private final JsonMapper json;
 
-    FindsController(final Finds finds) {
+    FindsController(final Finds finds, final Speech speech, final TaskScheduler clockwork, final JsonMapper json) {
         this.finds = finds;
+        this.speech = speech;
+        this.clockwork = clockwork;
+        this.json = json;
     }
 
-    /** Why a material is not in what was found. */
-    record WhyNotBody(String materialId, String name, String words, AnswerBody.@Nullable ProposalBody best) {}
+    /** Why a material is not in what was found; while that is being found out, nothing is said yet. */
+    record WhyNotBody(String materialId, boolean done, Message words, AnswerBody.@Nullable ProposalBody best) {}
 
     /** Begins a search. */
     @PostMapping("/{id}")
     FindJob.FindStateBody start(@PathVariable final UUID id, @RequestBody @Valid final FindBody body) {
-        return finds.start(id, body).toBody();
+        return finds.start(id, body).toBody(speech.system());
     }
 
     @GetMapping("/{id}")
     FindJob.FindStateBody get(@PathVariable final UUID id) {
-        return finds.get(id).toBody();
+        return finds.get(id).toBody(speech.system());
     }
 
-    /** How far it is, told as it goes, to its end. */
+    /** How far it is, told as it goes, to its end; by a thread that does not search. */
     @GetMapping(value = "/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(@PathVariable final UUID id) {
         final FindJob job = finds.get(id);
+        final Wording wording = speech.wording();
         final SseEmitter emitter = new SseEmitter(LONGEST_STREAM_MILLIS);
-        final AtomicLong last = new AtomicLong();
-        final Runnable listener = () -> {
-            final long now = System.currentTimeMillis();
-            if (job.over() || now - last.get() >= BETWEEN_MILLIS) {
-                last.set(now);
-                send(emitter, job);
+        final AtomicLong told = new AtomicLong(-1);
+        final AtomicReference<@Nullable ScheduledFuture<?>> ticking = new AtomicReference<>();
+        final Runnable stop = () -> {
+            final ScheduledFuture<?> ticks = ticking.get();
+            if (ticks != null) {
+                ticks.cancel(false);
             }
         };
-        final Runnable stop = job.onChange(listener);
         emitter.onCompletion(stop);
         emitter.onTimeout(emitter::complete);
         emitter.onError(error -> stop.run());
-        send(emitter, job);
+        ticking.set(clockwork.scheduleWithFixedDelay(
+                () -> {
+                    final long changes = job.changes();
+                    if (told.getAndSet(changes) != changes) {
+                        tell(emitter, job, wording);
+                    }
+                },
+                BETWEEN));
         return emitter;
     }
 
-    private static void send(final SseEmitter emitter, final FindJob job) {
+    private void tell(final SseEmitter emitter, final FindJob job, final Wording wording) {
         try {
-            final FindJob.FindStateBody body = job.toBody();
-            emitter.send(SseEmitter.event().data(body, MediaType.APPLICATION_JSON));
-            if (job.over()) {
+            final boolean last = job.over();
+            emitter.send(SseEmitter.event()
+                    .data(json.writer()
+                            .withAttribute(Wording.class, wording)
+                            .writeValueAsString(job.toBody(wording.system()))));
+            if (last) {
                 emitter.complete();
             }
         } catch (final IOException | IllegalStateException gone) {
@@ -87,14 +112,24 @@ class FindsController {
         finds.cancel(id);
     }
 
-    /** Why a material is not in what was found. */
+    /** Why a material is not in what was found: a job that the first call begins and further ones ask after. */
     @GetMapping("/{id}/why-not")
     WhyNotBody whyNot(@PathVariable final UUID id, @RequestParam final String materialId) {
-        final WhyNot why = finds.whyNot(id, materialId);
+        final WhyNotJob job = finds.whyNot(id, materialId);
+        final WhyNot why = job.why();
+        if (why == null) {
+            return new WhyNotBody(
+                    materialId,
+                    job.failed(),
+                    TableText.said(job.failed() ? "Something went wrong on the way: ask again." : ""),
+                    null);
+        }
         return new WhyNotBody(
                 why.material().id(),
-                why.material().name(),
+                true,
                 why.words(),
-                why.best().map(AnswerBody::proposal).orElse(null));
+                why.best()
+                        .map(each -> AnswerBody.proposal(each, speech.system()))
+                        .orElse(null));
     }
 }

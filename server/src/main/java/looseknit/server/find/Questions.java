@@ -1,7 +1,5 @@
 package looseknit.server.find;
 
-import looseknit.core.measure.Limit;
-
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,11 +12,14 @@ import java.util.stream.IntStream;
 import looseknit.core.blend.Recipe;
 import looseknit.core.find.Candidate;
 import looseknit.core.find.Exclusions;
+import looseknit.core.find.FindSentence;
 import looseknit.core.find.Limits;
 import looseknit.core.find.Question;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
+import looseknit.core.message.Message;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Targets;
 import looseknit.core.reading.Knowledge;
@@ -72,10 +73,11 @@ class Questions {
         final List<Candidate> barred = new ArrayList<>();
         final List<Candidate> allowed = new ArrayList<>();
         for (final Candidate candidate : all.values()) {
-            final Optional<String> why = candidate.mostShare() <= 0
-                    ? Optional.of("You left it out.")
+            final Optional<Message> why = candidate.mostShare() <= 0
+                    ? Optional.of(FindSentence.LEFT_OUT.with())
                     : briefs.stream()
-                            .flatMap(brief -> Exclusions.reason(candidate.material(), brief).stream())
+                            .flatMap(
+                                    brief -> Exclusions.reason(candidate.material(), brief, books.materials()).stream())
                             .findFirst();
             if (why.isPresent()) {
                 leftOut.add(FindBody.LeftOutBody.of(candidate.material(), why.get()));
@@ -142,7 +144,9 @@ class Questions {
         final Amendment amendment = books.materials()
                 .amendment(id)
                 .orElseThrow(() -> new UnknownName("doses", "amendment", id, "Pick one from the list."));
-        return Exclusions.reason(amendment, brief).isEmpty() ? Optional.of(amendment) : Optional.empty();
+        return Exclusions.reason(amendment, brief, books.materials()).isEmpty()
+                ? Optional.of(amendment)
+                : Optional.empty();
     }
 
     private Map<String, Candidate> candidates(final FindBody body) {

@@ -5,9 +5,10 @@ import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Properties;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import looseknit.core.measure.Allowed;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.server.message.Speech;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.support.PropertiesLoaderUtils;
 import org.springframework.http.HttpHeaders;
@@ -32,8 +33,10 @@ import tools.jackson.databind.exc.MismatchedInputException;
 class ProblemHandler extends ResponseEntityExceptionHandler {
 
     private final Properties fieldWords;
+    private final Speech speech;
 
-    ProblemHandler() {
+    ProblemHandler(final Speech speech) {
+        this.speech = speech;
         try {
             this.fieldWords = PropertiesLoaderUtils.loadProperties(new ClassPathResource("field-words.properties"));
         } catch (final IOException e) {
@@ -43,13 +46,12 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail outOfRange(final OutOfRangeException e) {
-        final String said = e.getMessage().replaceFirst("^" + Pattern.quote(e.field()), "");
         final ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                sentence(words(e.field()) + said.replace("; allowed: ", ". Allowed: ")));
+                speech.wording().of(Allowed.SENTENCE.with(words(e.field()), e.value(), e.allowed())));
         problem.setTitle("This value cannot be used");
         problem.setProperty("field", e.field());
-        problem.setProperty("allowed", e.allowed());
+        problem.setProperty("allowed", speech.wording().of(e.allowed()));
         return problem;
     }
 

@@ -1,11 +1,5 @@
 package looseknit.server.material;
 
-import looseknit.core.sheet.DoseStandIn;
-import looseknit.core.sheet.MaterialSheet;
-import looseknit.core.sheet.StandIn;
-
-import looseknit.core.measure.Limit;
-
 import java.util.List;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Form;
@@ -16,10 +10,16 @@ import looseknit.core.material.MaterialBook;
 import looseknit.core.material.MaterialClass;
 import looseknit.core.material.Nature;
 import looseknit.core.material.Role;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
+import looseknit.core.message.Message;
 import looseknit.core.need.NameSearch;
+import looseknit.core.sheet.DoseStandIn;
+import looseknit.core.sheet.MaterialSheet;
+import looseknit.core.sheet.StandIn;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
+import looseknit.server.message.Speech;
 import looseknit.server.reading.HeldBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,9 +34,11 @@ import org.springframework.web.bind.annotation.RestController;
 class MaterialsController {
 
     private final Books books;
+    private final Speech speech;
 
-    MaterialsController(final Books books) {
+    MaterialsController(final Books books, final Speech speech) {
         this.books = books;
+        this.speech = speech;
     }
 
     /**
@@ -51,14 +53,14 @@ class MaterialsController {
     record MaterialBody(
             String id,
             String name,
-            String grade,
+            Message grade,
             double d10Mm,
             double d50Mm,
             double d90Mm,
             Grains.Shape shape,
             List<String> otherGradeIds,
             List<Role> roles,
-            List<String> roleWords,
+            List<Message> roleWords,
             MaterialClass materialClass,
             Form form,
             double packLitres,
@@ -76,21 +78,18 @@ class MaterialsController {
             double pMgPerL,
             double kMgPerL,
             @Nullable Double halfLifeYears,
-            String does,
-            String gradeAdvice,
-            String prepare,
-            String notFor,
+            Message does,
+            Message gradeAdvice,
+            Message prepare,
+            Message notFor,
             boolean own,
             boolean mix,
             boolean never,
             boolean measured,
-            String source) {}
-
-    /** A figure of a material with its spread. */
-    record SheetLineBody(String name, String unit, double value, double sd, int decimals) {}
+            Message source) {}
 
     /** What may stand in, and what changes litre for litre or gram for gram. */
-    record StandInBody(String id, String name, List<String> changes) {}
+    record StandInBody(String id, String name, List<Message> changes) {}
 
     /** All that is known of a material; air and water of a drained column of 10 cm. */
     record SheetBody(
@@ -101,7 +100,7 @@ class MaterialsController {
             List<SheetLineBody> lines,
             List<StandInBody> standIns,
             List<ConstituentBody> constituents,
-            @Nullable String certainty) {}
+            @Nullable Message certainty) {}
 
     /** An amendment as the Book shows it. */
     record AmendmentBody(
@@ -116,11 +115,11 @@ class MaterialsController {
             double usualLowGPerL,
             double usualHighGPerL,
             List<Hazard> hazards,
-            String does,
-            String prepare,
-            String notFor,
+            Message does,
+            Message prepare,
+            Message notFor,
             List<StandInBody> standIns,
-            String source) {}
+            Message source) {}
 
     @GetMapping("/materials")
     List<MaterialBody> materials() {
@@ -156,8 +155,7 @@ class MaterialsController {
                 100 * drained.water(),
                 MaterialSheet.curve(material).stream().map(HeldBody::of).toList(),
                 MaterialSheet.of(material).stream()
-                        .map(line ->
-                                new SheetLineBody(line.name(), line.unit(), line.value(), line.sd(), line.decimals()))
+                        .map(line -> SheetLineBody.of(line, speech.system()))
                         .toList(),
                 material.advice().standIns().stream()
                         .flatMap(other -> book.material(other).stream())
@@ -172,7 +170,7 @@ class MaterialsController {
 
     @GetMapping("/amendments")
     List<AmendmentBody> amendments() {
-        return MaterialBook.shipped().amendments().stream()
+        return books.materials().amendments().stream()
                 .map(MaterialsController::body)
                 .toList();
     }

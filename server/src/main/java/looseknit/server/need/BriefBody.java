@@ -45,6 +45,20 @@ public record BriefBody(
     /** A brief that says nothing. */
     public static final BriefBody OPEN = new BriefBody(null, null, Stage.ESTABLISHED, null, null, null, null);
 
+    /** A brief of the core as it travels. */
+    public static BriefBody of(final Brief brief) {
+        return new BriefBody(
+                brief.plant().map(Plant::id).orElse(null),
+                brief.companions().isEmpty()
+                        ? null
+                        : brief.companions().stream().map(Plant::id).toList(),
+                brief.stage(),
+                brief.pot().map(PotBody::of).orElse(null),
+                brief.place().map(PlaceBody::of).orElse(null),
+                brief.habit().map(HabitBody::of).orElse(null),
+                WishesBody.of(brief.wishes()));
+    }
+
     /**
      * The brief as the core understands it.
      *

@@ -33,6 +33,17 @@ public record HabitBody(
 
         @Column(name = "habit_water_ec_ds_per_m") @Nullable Double waterEcDsPerM) {
 
+    /** A habit of the core as it travels. */
+    public static HabitBody of(final Habit habit) {
+        return new HabitBody(
+                habit.everyDays(),
+                habit.amount(),
+                habit.hand(),
+                habit.water(),
+                habit.alkalinityMgPerL().isPresent() ? habit.alkalinityMgPerL().getAsDouble() : null,
+                habit.waterEcDsPerM().isPresent() ? habit.waterEcDsPerM().getAsDouble() : null);
+    }
+
     /**
      * The habit as the core understands it.
      *

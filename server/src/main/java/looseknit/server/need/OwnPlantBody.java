@@ -8,8 +8,14 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Objects;
 import looseknit.core.dry.AllowableDepletion;
+import looseknit.core.measure.Allowed;
 import looseknit.core.measure.Band;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Quantity;
+import looseknit.core.message.Range;
+import looseknit.core.message.TableText;
 import looseknit.core.need.Growing;
 import looseknit.core.need.Needs;
 import looseknit.core.need.Plant;
@@ -54,7 +60,8 @@ public record OwnPlantBody(
      */
     Plant toCore(final String id, final PlantBook book) {
         final Plant like = book.plant(likeId)
-                .orElseThrow(() -> new OutOfRangeException("plant.likeId", likeId, "a plant of the Book to copy"));
+                .orElseThrow(() ->
+                        new OutOfRangeException("plant.likeId", likeId, TableText.said("a plant of the Book to copy")));
         final Needs n = like.needs();
         final Growing g = like.growing();
         return new Plant(
@@ -64,11 +71,11 @@ public record OwnPlantBody(
                 Objects.requireNonNullElse(otherNames, List.of()),
                 like.group(),
                 new Needs(
-                        band("plant.air", airLowPercent, airHighPercent, n.air(), 0.01, 95, "%"),
+                        band("plant.air", airLowPercent, airHighPercent, n.air(), 0.01, 95, Limit.PER_CENT),
                         n.water(),
                         n.easyWater(),
-                        band("plant.ph", phLow, phHigh, n.ph(), 1, 12, "pH"),
-                        band("plant.food", nLowMgPerL, nHighMgPerL, n.nitrogen(), 1, 2000, "mg N/L"),
+                        band("plant.ph", phLow, phHigh, n.ph(), 1, 12, Limit.PH),
+                        band("plant.food", nLowMgPerL, nHighMgPerL, n.nitrogen(), 1, 2000, Limit.MG_N_PER_L),
                         n.mostEcDsPerM(),
                         trigger == null ? n.trigger() : trigger,
                         n.lifeYears(),
@@ -88,9 +95,9 @@ public record OwnPlantBody(
                         repotting == null ? g.repotting() : repotting,
                         g.kgPerPotLitre(),
                         g.heightOverWidth()),
-                poison == null ? like.poison() : poison,
+                poison == null ? like.poison() : new TableText(poison),
                 like.trade(),
-                note == null || note.isBlank() ? like.note() : note,
+                note == null || note.isBlank() ? like.note() : new TableText(note),
                 "your own, after %s".formatted(like.name()));
     }
 
@@ -101,12 +108,14 @@ public record OwnPlantBody(
             final Band inherited,
             final double factor,
             final double most,
-            final String unit) {
-        final double from = low == null ? inherited.low() : factor * within(field + "Low", low, 0, most, unit);
-        final double to = high == null ? inherited.high() : factor * within(field + "High", high, 0, most, unit);
+            final Limit limit) {
+        final double from = low == null ? inherited.low() : factor * within(field + "Low", low, 0, most, limit);
+        final double to = high == null ? inherited.high() : factor * within(field + "High", high, 0, most, limit);
         if (from > to) {
             throw new OutOfRangeException(
-                    field + "High", to / factor, "at least the low end, %s %s".formatted(from / factor, unit));
+                    field + "High",
+                    Quantity.trimmed(Dimension.NUMBER, to / factor, 2),
+                    Allowed.RANGE.with(Range.accepted(from / factor, most, limit.dimension()), limit));
         }
         return new Band(from, to);
     }

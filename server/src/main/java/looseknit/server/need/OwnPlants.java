@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.TableText;
 import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
 import looseknit.server.frame.MaterialsChanged;
@@ -71,7 +72,8 @@ public class OwnPlants {
      */
     public void check(final String id, final OwnPlantBody body) {
         if (!id.matches("my_[a-z0-9_]{1,70}")) {
-            throw new OutOfRangeException("plant.id", id, "my_ and then small letters, digits and underscores");
+            throw new OutOfRangeException(
+                    "plant.id", id, TableText.said("my_ and then small letters, digits and underscores"));
         }
         body.toCore(id, PlantBook.shipped());
     }

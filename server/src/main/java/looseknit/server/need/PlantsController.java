@@ -1,14 +1,16 @@
 package looseknit.server.need;
 
-import looseknit.core.measure.Limit;
-
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
 import looseknit.core.measure.Band;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
+import looseknit.core.message.Message;
+import looseknit.core.message.TableText;
 import looseknit.core.need.Growing;
+import looseknit.core.need.NeedSentence;
 import looseknit.core.need.Needs;
 import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
@@ -58,26 +60,26 @@ class PlantsController {
             BandBody ph,
             BandBody nMgPerL,
             double mostEcDsPerM,
-            String drying,
-            String dryingWords,
+            Message drying,
+            Message dryingWords,
             double lifeYears,
-            String light,
+            Message light,
             double tempLowC,
             double tempHighC,
-            String water,
-            String texture,
+            Message water,
+            Message texture,
             double rootDepthCm,
-            String planting,
-            String rest,
+            TableText planting,
+            Message rest,
             double repotYears,
-            String repotting,
+            Message repotting,
             double heightOverWidth,
-            String roots,
-            String acidity,
-            String food,
-            String poison,
-            String trade,
-            String note,
+            TableText roots,
+            TableText acidity,
+            TableText food,
+            TableText poison,
+            TableText trade,
+            TableText note,
             List<String> differs,
             @Nullable OwnPlantBody own,
             String source) {}
@@ -148,10 +150,7 @@ class PlantsController {
                 needs.lifeYears(),
                 growing.lightLow() == growing.lightHigh()
                         ? growing.lightLow().words()
-                        : "%s to %s"
-                                .formatted(
-                                        growing.lightLow().words(),
-                                        growing.lightHigh().words()),
+                        : NeedSentence.LIGHT_FROM_TO.with(growing.lightLow(), growing.lightHigh()),
                 growing.tempLowC(),
                 growing.tempHighC(),
                 growing.minerals().words(),
@@ -188,8 +187,8 @@ class PlantsController {
         add(
                 differs,
                 "light",
-                growing.lightLow().words() + growing.lightHigh(),
-                usual.lightLow().words() + usual.lightHigh());
+                List.of(growing.lightLow(), growing.lightHigh()),
+                List.of(usual.lightLow(), usual.lightHigh()));
         add(
                 differs,
                 "warmth",

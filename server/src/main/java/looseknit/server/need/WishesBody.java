@@ -29,6 +29,23 @@ public record WishesBody(
         @Column(name = "wish_most_materials") @Nullable Integer mostMaterials,
         @Column(name = "wish_life_years") @Nullable Double lifeYears) {
 
+    /** Wishes of the core as they travel; null for none. */
+    public static @Nullable WishesBody of(final Wishes wishes) {
+        return wishes.equals(Wishes.NONE)
+                ? null
+                : new WishesBody(
+                        wishes.fibre() == Wishes.Fibre.EITHER ? null : wishes.fibre(),
+                        wishes.noCompost(),
+                        wishes.drainageLayer().orElse(null),
+                        wishes.mineralOnly(),
+                        wishes.cheap(),
+                        wishes.light(),
+                        wishes.mostMaterials().isPresent()
+                                ? wishes.mostMaterials().getAsInt()
+                                : null,
+                        wishes.lifeYears().isPresent() ? wishes.lifeYears().getAsDouble() : null);
+    }
+
     /**
      * The wishes as the core understands them.
      *

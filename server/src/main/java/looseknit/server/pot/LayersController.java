@@ -1,13 +1,13 @@
 package looseknit.server.pot;
 
-import looseknit.core.outlook.InThePot;
-
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import looseknit.core.blend.Mix;
 import looseknit.core.dry.TopDressing;
+import looseknit.core.message.Message;
+import looseknit.core.outlook.InThePot;
 import looseknit.core.pot.Layer;
 import looseknit.core.pot.Stability;
 import looseknit.core.pot.Stack;
@@ -64,7 +64,7 @@ class LayersController {
 
     /** How firmly it stands in one state. */
     record StandingBody(
-            double kg, double centreCm, double tipsAtDeg, boolean firm, String words, List<Stability.Load> loads) {
+            double kg, double centreCm, double tipsAtDeg, boolean firm, Message words, List<Stability.Load> loads) {
         static StandingBody of(final Stability stability) {
             return new StandingBody(
                     stability.kg(),

@@ -3,6 +3,8 @@ package looseknit.server.pot;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
@@ -48,8 +50,9 @@ public class Potting {
     @Column(name = "next_look_on")
     private LocalDate nextLookOn;
 
-    @Column(name = "next_look_because")
-    private String nextLookBecause;
+    @Column(name = "next_look_reason")
+    @Enumerated(EnumType.STRING)
+    private NextLook.Reason nextLookReason;
 
     @Column(name = "deleted_at")
     private @Nullable Instant deletedAt;
@@ -75,13 +78,13 @@ public class Potting {
 
     /** Notes when to look next, counted from a day. */
     public void lookNext(final LocalDate from, final NextLook look) {
-        restoreLook(from.plusDays(look.inDays()), look.because());
+        restoreLook(from.plusDays(look.inDays()), look.reason());
     }
 
     /** Sets the next look to what it was. */
-    public void restoreLook(final LocalDate on, final String because) {
+    public void restoreLook(final LocalDate on, final NextLook.Reason reason) {
         this.nextLookOn = on;
-        this.nextLookBecause = because;
+        this.nextLookReason = reason;
     }
 
     /** Notes the day of the last watering. */
@@ -126,8 +129,8 @@ public class Potting {
         return nextLookOn;
     }
 
-    public String nextLookBecause() {
-        return nextLookBecause;
+    public NextLook.Reason nextLookReason() {
+        return nextLookReason;
     }
 
     public boolean deleted() {

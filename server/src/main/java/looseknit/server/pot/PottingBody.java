@@ -3,6 +3,8 @@ package looseknit.server.pot;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import looseknit.core.dry.AllowableDepletion;
+import looseknit.core.message.Message;
 import looseknit.core.need.Plant;
 import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
@@ -25,8 +27,8 @@ public record PottingBody(
         double predictedHighDays,
         LocalDate lastWateredOn,
         LocalDate nextLookOn,
-        String nextLookBecause,
-        @Nullable String lookHint) {
+        Message nextLookBecause,
+        @Nullable Message lookHint) {
 
     /** Where a potting came from. */
     public record Origin(String lot, UUID blendId, int versionNumber, String blendName) {}
@@ -51,7 +53,11 @@ public record PottingBody(
                 potting.predictedDays().high80(),
                 potting.lastWateredOn(),
                 potting.nextLookOn(),
-                potting.nextLookBecause(),
+                potting.nextLookReason()
+                        .words(
+                                potting.predictedDays(),
+                                plant.map(each -> each.needs().trigger().words())
+                                        .orElseGet(AllowableDepletion.DRY::words)),
                 plant.map(each -> each.needs().trigger().because()).orElse(null));
     }
 }

@@ -1,7 +1,5 @@
 package looseknit.server.pot;
 
-import looseknit.core.bench.Evaluator;
-
 import static looseknit.core.measure.Require.text;
 
 import java.time.Clock;
@@ -11,9 +9,11 @@ import java.util.UUID;
 import looseknit.core.care.NextLook;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Property;
 import looseknit.core.reading.Knowledge;
+import looseknit.core.reading.PottedMix;
 import looseknit.core.reading.Reading;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
@@ -70,7 +70,8 @@ public class Pottings {
             final UUID id, final String label, final BriefBody brief, final UUID batchId, final LocalDate pottedOn) {
         return pottings.findById(id).orElseGet(() -> {
             if (pottedOn.isAfter(LocalDate.now(clock))) {
-                throw new OutOfRangeException("pottedOn", pottedOn, "today or a day before");
+                throw new OutOfRangeException(
+                        "pottedOn", String.valueOf(pottedOn), TableText.said("today or a day before"));
             }
             final Brief checked = complete(brief);
             final Batch batch = batches.get(batchId);
@@ -79,7 +80,7 @@ public class Pottings {
             final Estimate days = daysToDry(recipe, checked, knownSource.known(batch.blendId(), recipe));
             final Potting potting =
                     new Potting(id, text("label", label, LONGEST_LABEL), brief, batchId, pottedOn, days);
-            potting.lookNext(pottedOn, NextLook.afterWatering(days, dryness(checked)));
+            potting.lookNext(pottedOn, NextLook.afterWatering(days));
             return pottings.saveAndFlush(potting);
         });
     }
@@ -100,32 +101,23 @@ public class Pottings {
         return pottings.findById(id).orElseThrow(() -> new NotThere("pot"));
     }
 
-    /** How dry the pot is when the plant wants water, in words. */
-    public static String dryness(final Brief brief) {
-        return brief.plant().orElseThrow().needs().trigger().words();
-    }
-
     private Estimate daysToDry(final RecipeBody recipe, final Brief brief, final Knowledge known) {
-        return Evaluator.evaluate(recipe.toCore(books), brief, known).readings().stream()
-                .filter(reading -> reading.quality() == Property.DRY_DAYS)
-                .map(Reading::estimate)
-                .findFirst()
-                .orElseThrow();
+        return Reading.estimate(new PottedMix(recipe.toCore(books), brief, known), Property.DRY_DAYS);
     }
 
     private Brief complete(final BriefBody body) {
         final Brief brief = body.toCore(books);
         if (brief.plant().isEmpty()) {
-            throw new OutOfRangeException("the plant", "not named", "a plant from the Book");
+            throw new OutOfRangeException("the plant", "not named", TableText.said("a plant from the Book"));
         }
         if (brief.pot().isEmpty()) {
-            throw new OutOfRangeException("the pot", "not told", "a pot with its size");
+            throw new OutOfRangeException("the pot", "not told", TableText.said("a pot with its size"));
         }
         if (brief.place().isEmpty()) {
-            throw new OutOfRangeException("the place", "not told", "a place with its climate");
+            throw new OutOfRangeException("the place", "not told", TableText.said("a place with its climate"));
         }
         if (brief.habit().isEmpty()) {
-            throw new OutOfRangeException("the watering", "not told", "how often you water");
+            throw new OutOfRangeException("the watering", "not told", TableText.said("how often you water"));
         }
         return brief;
     }

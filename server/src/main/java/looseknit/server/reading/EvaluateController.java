@@ -1,13 +1,17 @@
 package looseknit.server.reading;
 
-import looseknit.core.bench.Evaluator;
-import looseknit.core.change.Contradictions;
-import looseknit.core.change.PotAndMix;
-
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
+import looseknit.core.assay.Beliefs;
+import looseknit.core.bench.Evaluator;
+import looseknit.core.blend.Recipe;
+import looseknit.core.change.Contradictions;
+import looseknit.core.change.PotAndMix;
+import looseknit.core.change.StepEffect;
+import looseknit.core.measure.Scoop;
+import looseknit.core.message.Message;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Targets;
 import looseknit.core.pot.Pot;
@@ -15,7 +19,9 @@ import looseknit.core.pot.PotBase;
 import looseknit.core.pot.PotShape;
 import looseknit.core.pot.PotWall;
 import looseknit.core.reading.Knowledge;
+import looseknit.core.reading.PottedMix;
 import looseknit.server.frame.Books;
+import looseknit.server.message.Speech;
 import looseknit.server.need.BriefBody;
 import looseknit.server.need.PotBody;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,10 +38,12 @@ class EvaluateController {
 
     private final Books books;
     private final KnownSource knownSource;
+    private final Speech speech;
 
-    EvaluateController(final Books books, final KnownSource knownSource) {
+    EvaluateController(final Books books, final KnownSource knownSource, final Speech speech) {
         this.books = books;
         this.knownSource = knownSource;
+        this.speech = speech;
     }
 
     /** A pot with what it holds. */
@@ -48,10 +56,12 @@ class EvaluateController {
     /** All readings of a recipe under a brief. */
     @PostMapping("/evaluate")
     EvaluationBody evaluate(@RequestBody @Valid final AskedBody body) {
-        return EvaluationBody.of(Evaluator.evaluate(
-                body.recipe().toCore(books),
-                body.briefToCore(books),
-                knownSource.known(body.blendId(), body.recipe())));
+        final Recipe recipe = body.recipe().toCore(books);
+        final Brief brief = body.briefToCore(books);
+        return EvaluationBody.of(
+                Evaluator.evaluate(recipe, brief, knownSource.known(body.blendId(), body.recipe())),
+                new Bench(Optional.of(recipe), brief, body.recipe().scoop()),
+                speech.system());
     }
 
     /** A blend and the row that gives a step. */
@@ -61,21 +71,20 @@ class EvaluateController {
     @PostMapping("/swaps")
     List<EvaluationBody.StepBody> swaps(@RequestBody @Valid final SwapsAskedBody body) {
         final AskedBody asked = body.asked();
-        return Evaluator.swaps(
-                        asked.recipe().toCore(books),
-                        asked.briefToCore(books),
-                        knownSource.known(asked.blendId(), asked.recipe()),
-                        body.row())
-                .stream()
-                .map(EvaluationBody::step)
+        final PottedMix mix = new PottedMix(
+                asked.recipe().toCore(books),
+                asked.briefToCore(books),
+                knownSource.known(asked.blendId(), asked.recipe()));
+        return StepEffect.swaps(mix, body.row()).stream()
+                .map(each -> EvaluationBody.step(each, speech.system()))
                 .toList();
     }
 
     /** A mix of the table of pots and mixes. */
-    record MixColumnBody(String words, RecipeBody recipe, boolean asIs) {}
+    record MixColumnBody(Message words, RecipeBody recipe, boolean asIs) {}
 
     /** A wall of the table of pots and mixes. */
-    record WallRowBody(PotWall wall, String words, boolean asIs, List<PotAndMix.Cell> cells) {}
+    record WallRowBody(PotWall wall, Message words, boolean asIs, List<PotAndMix.Cell> cells) {}
 
     /** Days to dry for every wall beside a few mixes. */
     record PotAndMixBody(List<MixColumnBody> columns, List<WallRowBody> rows) {}
@@ -102,10 +111,17 @@ class EvaluateController {
     TargetsBody targets(@RequestBody @Valid final BriefBody body) {
         final Brief brief = body.toCore(books);
         return new TargetsBody(
-                Targets.of(brief).stream().map(EvaluationBody::target).toList(),
-                Contradictions.of(Optional.empty(), brief, Knowledge.NOTHING).stream()
-                        .map(EvaluationBody::contradiction)
+                Targets.of(brief).stream()
+                        .map(each -> EvaluationBody.target(each, speech.system()))
+                        .toList(),
+                Contradictions.of(Optional.empty(), brief, untested()).stream()
+                        .map(each -> EvaluationBody.contradiction(each, new Bench(Optional.empty(), brief, null)))
                         .toList());
+    }
+
+    /** What is known where no blend is asked about: the materials, and no tests. */
+    private Knowledge untested() {
+        return new Knowledge(Beliefs.UNTESTED, Beliefs.NO_BLEND, Scoop.LEVEL, books.materials());
     }
 
     /** A pot of ordinary proportions that holds a volume to the rim. */

@@ -1,27 +1,33 @@
 package looseknit.server.reading;
 
-import looseknit.core.bench.Evaluation;
-import looseknit.core.change.Contradiction;
-import looseknit.core.change.Remedy;
-import looseknit.core.change.WayOut;
-
-import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import looseknit.core.bench.Evaluation;
 import looseknit.core.blend.DoseMeasure;
 import looseknit.core.caution.Caution;
-import looseknit.core.measure.Band;
+import looseknit.core.change.Contradiction;
+import looseknit.core.change.StepEffect;
+import looseknit.core.change.WayOut;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.MeasureSystem;
+import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
+import looseknit.core.message.TableText;
 import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.reading.Explanation;
+import looseknit.core.reading.Gauges;
 import looseknit.core.reading.Reading;
+import looseknit.core.reading.ReadingSentence;
+import looseknit.core.reading.Score;
 import looseknit.core.reading.Verdict;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Everything read off a blend, as it travels: figures in the units in which people read them.
+ * Everything read off a blend, as it travels. Readings and what explains them come in the units that are asked for, each with its unit
+ * beside it; whatever has a unit in its name is in that unit.
  *
  * @param doseWords each dose in spoons for the pot, in the order of the recipe
  */
@@ -36,8 +42,8 @@ public record EvaluationBody(
         @Nullable Double mixLitres,
         @Nullable Double looseLitres,
         List<Double> rowLitres,
-        List<String> doseWords,
-        String headline,
+        List<Message> doseWords,
+        Message headline,
         boolean fits,
         List<TargetBody> targets,
         List<ReadingBody> readings,
@@ -46,23 +52,23 @@ public record EvaluationBody(
         List<RemedyBody> remedies,
         List<CautionBody> cautions,
         List<ContradictionBody> contradictions,
-        List<String> notices) {
+        List<Message> notices) {
 
     /** What is wanted of a reading. Open ends are null. */
     public record TargetBody(
             Property quality,
-            String label,
-            String words,
+            Message label,
+            Message words,
             @Nullable Double low,
             @Nullable Double high,
             double weight,
-            String weightWords,
-            List<String> because) {}
+            Message weightWords,
+            List<Message> because) {}
 
     /** A reading with its 80 % interval. */
     public record ReadingBody(
             Property quality,
-            String label,
+            Message label,
             String unit,
             double value,
             double low80,
@@ -71,41 +77,49 @@ public record EvaluationBody(
             @Nullable Double targetLow,
             @Nullable Double targetHigh,
             Verdict verdict,
-            String words,
+            Message words,
             ExplanationBody explanation) {}
 
     /** How a figure was worked out. */
     public record ExplanationBody(
-            String formula,
-            String reference,
-            List<Explanation.Figure> inputs,
-            List<Explanation.Figure> steps,
+            Message formula,
+            Message reference,
+            List<ExplainedFigureBody> inputs,
+            List<ExplainedFigureBody> steps,
             List<ContributionBody> contributions,
-            String contributionUnit,
-            List<Explanation.Cause> causes) {}
+            Message contributionUnit,
+            List<CauseBody> causes) {}
+
+    /** A figure that went in or came out on the way. */
+    public record ExplainedFigureBody(Message name, double value, String unit, int decimals, Message source) {}
 
     /** A part of the result; the pull is null where none can be told. */
     public record ContributionBody(
-            String name, double value, @Nullable Double pull) {}
+            Message name, double value, @Nullable Double pull) {}
+
+    /** A cause of uncertainty. */
+    public record CauseBody(Message name, double sd, double share) {}
 
     /** What one part more or less would do. */
     public record StepBody(int row, String materialId, double step, List<ChangeBody> changes) {}
 
     /** Change of one reading; the effect is null where nothing is wanted of it. */
-    public record ChangeBody(Property quality, double change, int decimals, OneMore.@Nullable Effect effect) {}
+    public record ChangeBody(Property quality, double change, int decimals, StepEffect.@Nullable Effect effect) {}
 
-    /** A single change for the better. */
-    public record RemedyBody(
-            Remedy.Kind kind, String subject, int row, double value, int givingRow, double givingValue, String words) {}
+    /** A single change for the better, and what lies on the bench once it is taken. */
+    public record RemedyBody(Message words, SetupBody after) {}
 
     /** A caution. */
-    public record CautionBody(String id, Caution.Level level, String why, String instead, String defers) {}
+    public record CautionBody(String id, Caution.Level level, TableText why, TableText instead, TableText defers) {}
 
     /** Two things of the brief that do not go together. */
-    public record ContradictionBody(String id, String says, List<WayOut> waysOut) {}
+    public record ContradictionBody(String id, Message says, List<WayOutBody> waysOut) {}
+
+    /** A way out; what lies on the bench once it is taken is null where only the person can take it. */
+    public record WayOutBody(Message words, @Nullable SetupBody after) {}
 
     /** An evaluation of the core as it travels. */
-    public static EvaluationBody of(final Evaluation evaluation) {
+    static EvaluationBody of(final Evaluation evaluation, final Bench bench, final MeasureSystem system) {
         return new EvaluationBody(
                 evaluation.recipe().sum(),
                 evaluation.shares(),
@@ -121,109 +135,136 @@ public record EvaluationBody(
                                 .mapToDouble(Double::doubleValue)
                                 .sum(),
                 evaluation.rowLitres(),
-                doseWords(evaluation),
+                doseWords(evaluation, system),
                 evaluation.headline(),
                 evaluation.fits(),
-                evaluation.targets().stream().map(EvaluationBody::target).toList(),
-                evaluation.readings().stream().map(EvaluationBody::reading).toList(),
-                evaluation.oneMore().stream().map(EvaluationBody::step).toList(),
-                evaluation.oneLess().stream().map(EvaluationBody::step).toList(),
-                evaluation.remedies().stream().map(EvaluationBody::remedy).toList(),
+                evaluation.targets().stream().map(each -> target(each, system)).toList(),
+                evaluation.readings().stream()
+                        .map(each -> reading(each, system))
+                        .toList(),
+                evaluation.oneMore().stream().map(each -> step(each, system)).toList(),
+                evaluation.oneLess().stream().map(each -> step(each, system)).toList(),
+                evaluation.remedies().stream()
+                        .map(each -> new RemedyBody(each.words(), bench.after(each.change())))
+                        .toList(),
                 evaluation.cautions().stream().map(EvaluationBody::caution).toList(),
                 evaluation.contradictions().stream()
-                        .map(EvaluationBody::contradiction)
+                        .map(each -> contradiction(each, bench))
                         .toList(),
                 evaluation.notices());
     }
 
-    private static List<String> doseWords(final Evaluation evaluation) {
+    private static List<Message> doseWords(final Evaluation evaluation, final MeasureSystem system) {
         final OptionalDouble pot =
                 evaluation.mixLitres().map(OptionalDouble::of).orElseGet(OptionalDouble::empty);
         return evaluation.recipe().doses().stream()
-                .map(dose -> new DoseMeasure(dose.amendment()).words(dose.gPerL(), pot))
+                .map(dose -> new DoseMeasure(dose.amendment()).words(dose.gPerL(), pot, system == MeasureSystem.US))
                 .toList();
     }
 
-    static ContradictionBody contradiction(final Contradiction contradiction) {
-        return new ContradictionBody(contradiction.id(), contradiction.says(), contradiction.waysOut());
+    static ContradictionBody contradiction(final Contradiction contradiction, final Bench bench) {
+        return new ContradictionBody(
+                contradiction.id(),
+                contradiction.says(),
+                contradiction.waysOut().stream().map(way -> wayOut(way, bench)).toList());
     }
 
-    static TargetBody target(final Target target) {
+    private static WayOutBody wayOut(final WayOut way, final Bench bench) {
+        return new WayOutBody(way.words(), way.change().map(bench::after).orElse(null));
+    }
+
+    static TargetBody target(final Target target, final MeasureSystem system) {
         return new TargetBody(
-                target.quality(),
-                target.quality().words(),
-                Phrases.band(target.quality(), target.band()),
-                shown(target.quality(), target.band().low()),
-                shown(target.quality(), target.band().high()),
+                target.property(),
+                target.property().words(),
+                ReadingSentence.WANTED.with(Score.wanted(target)),
+                shown(target.property(), target.band().low(), system),
+                shown(target.property(), target.band().high(), system),
                 target.weight(),
                 target.weightWords(),
                 target.because());
     }
 
-    private static ReadingBody reading(final Reading reading) {
-        final Property quality = reading.quality();
-        final double value = reading.estimate().value() * quality.shown();
-        final Optional<Band> band = reading.target().map(Target::band);
+    /** A reading of the core as it travels. */
+    public static ReadingBody reading(final Reading reading, final MeasureSystem system) {
+        final Property property = reading.property();
+        final Dimension dimension = property.dimension();
+        final double value = reading.estimate().value();
+        final Optional<Target> target = reading.target();
         return new ReadingBody(
-                quality,
-                quality.words(),
-                quality.unit(),
-                value,
-                reading.low80() * quality.shown(),
-                reading.high80() * quality.shown(),
-                Phrases.decimals(quality, value),
-                band.map(each -> shown(quality, each.low())).orElse(null),
-                band.map(each -> shown(quality, each.high())).orElse(null),
+                property,
+                property.words(),
+                dimension.unit(system),
+                dimension.shown(value, system),
+                dimension.shown(reading.low80(), system),
+                dimension.shown(reading.high80(), system),
+                dimension.decimals(property.decimals(value), system),
+                target.map(each -> shown(property, each.band().low(), system)).orElse(null),
+                target.map(each -> shown(property, each.band().high(), system)).orElse(null),
                 reading.verdict(),
                 reading.words(),
-                explanation(reading.explanation()));
+                explanation(property, reading.explanation(), system));
     }
 
-    private static @Nullable Double shown(final Property quality, final double value) {
-        return Double.isInfinite(value) ? null : value * quality.shown();
+    /** An end of a band in the unit in which people read it; null if it is open. */
+    public static @Nullable Double shown(final Property property, final double value, final MeasureSystem system) {
+        return Double.isInfinite(value) ? null : property.dimension().shown(value, system);
     }
 
-    private static ExplanationBody explanation(final Explanation explanation) {
+    private static ExplanationBody explanation(
+            final Property property, final Explanation explanation, final MeasureSystem system) {
+        final Dimension measure = explanation.contributionsMeasure();
         return new ExplanationBody(
                 explanation.formula(),
                 explanation.reference(),
-                explanation.inputs(),
-                explanation.steps(),
+                explanation.inputs().stream().map(each -> figure(each, system)).toList(),
+                explanation.steps().stream().map(each -> figure(each, system)).toList(),
                 explanation.contributions().stream()
                         .map(each -> new ContributionBody(
                                 each.name(),
-                                each.value(),
-                                each.pull().isPresent() ? each.pull().getAsDouble() : null))
+                                measure.shown(each.value(), system),
+                                each.pull().isPresent()
+                                        ? property.dimension()
+                                                .difference(each.pull().getAsDouble(), system)
+                                        : null))
                         .toList(),
-                explanation.contributionUnit(),
-                explanation.causes());
+                explanation.contributionsNote().orElseGet(() -> TableText.said(measure.unit(system))),
+                explanation.causes().stream()
+                        .map(each -> new CauseBody(
+                                each.name(), property.dimension().difference(each.sd(), system), each.share()))
+                        .toList());
     }
 
-    static StepBody step(final OneMore step) {
-        final Map<Property, Double> change = step.change();
+    private static ExplainedFigureBody figure(final Explanation.Figure figure, final MeasureSystem system) {
+        final Quantity quantity = figure.quantity();
+        return new ExplainedFigureBody(
+                figure.name(),
+                quantity.dimension().shown(quantity.value(), system),
+                quantity.dimension().unit(system),
+                quantity.dimension().decimals(quantity.decimals(), system),
+                figure.source());
+    }
+
+    static StepBody step(final StepEffect step, final MeasureSystem system) {
         return new StepBody(
                 step.row(),
                 step.material().id(),
                 step.step(),
-                Arrays.stream(Property.values())
-                        .filter(change::containsKey)
-                        .map(quality -> new ChangeBody(
-                                quality,
-                                change.get(quality) * quality.shown(),
-                                Math.max(1, Phrases.decimals(quality, change.get(quality) * quality.shown())),
-                                step.effect().get(quality)))
+                Gauges.ALL.stream()
+                        .map(gauge -> gauge.property())
+                        .filter(step.moves()::containsKey)
+                        .map(property -> change(property, step, system))
                         .toList());
     }
 
-    private static RemedyBody remedy(final Remedy remedy) {
-        return new RemedyBody(
-                remedy.kind(),
-                remedy.subject(),
-                remedy.row(),
-                remedy.value(),
-                remedy.givingRow(),
-                remedy.givingValue(),
-                remedy.words());
+    private static ChangeBody change(final Property property, final StepEffect step, final MeasureSystem system) {
+        final double move = Objects.requireNonNull(step.moves().get(property));
+        final Dimension dimension = property.dimension();
+        return new ChangeBody(
+                property,
+                dimension.difference(move, system),
+                dimension.decimals(Math.max(1, property.decimals(move)), system),
+                step.effect().get(property));
     }
 
     private static CautionBody caution(final Caution caution) {

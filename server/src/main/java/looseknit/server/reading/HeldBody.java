@@ -2,7 +2,6 @@ package looseknit.server.reading;
 
 import looseknit.core.sheet.MaterialSheet;
 
-
 /** Water of the volume at a suction. */
 public record HeldBody(double suctionCm, double waterPercent) {
 

@@ -1,18 +1,21 @@
 package looseknit.server.reading;
 
-import looseknit.core.outlook.InThePot;
-import looseknit.core.outlook.Outlook;
-
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import looseknit.core.assay.Seepage;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.MeasureSystem;
+import looseknit.core.message.Message;
 import looseknit.core.need.Property;
+import looseknit.core.outlook.InThePot;
+import looseknit.core.outlook.Outlook;
 import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.MonteCarlo;
 import looseknit.server.frame.Books;
+import looseknit.server.message.Speech;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -25,10 +28,12 @@ class OutlookController {
 
     private final Books books;
     private final KnownSource knownSource;
+    private final Speech speech;
 
-    OutlookController(final Books books, final KnownSource knownSource) {
+    OutlookController(final Books books, final KnownSource knownSource, final Speech speech) {
         this.books = books;
         this.knownSource = knownSource;
+        this.speech = speech;
     }
 
     /** A blend with the water and feed that it gets. */
@@ -55,7 +60,7 @@ class OutlookController {
     record YearBody(double year, double airPercent, double heightPercent) {}
 
     /** Days from a thorough watering to a state of dryness. */
-    record DryBody(String words, double days, boolean wanted) {}
+    record DryBody(Message words, double days, boolean wanted) {}
 
     /**
      * What becomes of the blend.
@@ -71,10 +76,10 @@ class OutlookController {
             List<MonthBody> months,
             List<YearBody> years,
             double leastAirPercent,
-            List<String> partings,
+            List<Message> partings,
             List<DryBody> drying,
             double secondsPerCm,
-            String sinksIn) {}
+            Message sinksIn) {}
 
     /** A blend of which readings are drawn by chance. */
     record ChanceAskedBody(@NotNull @Valid AskedBody asked, int draws, long seed) {}
@@ -82,7 +87,7 @@ class OutlookController {
     /** How the draws of a reading compare with its quick interval, in the unit in which people read it. */
     record ChanceBody(
             Property quality,
-            String label,
+            Message label,
             String unit,
             int decimals,
             double quickLow80,
@@ -143,7 +148,7 @@ class OutlookController {
                         body.draws(),
                         body.seed())
                 .stream()
-                .map(OutlookController::chance)
+                .map(each -> chance(each, speech.system()))
                 .toList();
     }
 
@@ -158,17 +163,18 @@ class OutlookController {
                 month.released().sMgPerL());
     }
 
-    private static ChanceBody chance(final MonteCarlo.Check check) {
-        final double shown = check.quality().shown();
+    private static ChanceBody chance(final MonteCarlo.Check check, final MeasureSystem system) {
+        final Property property = check.property();
+        final Dimension dimension = property.dimension();
         return new ChanceBody(
-                check.quality(),
-                check.quality().words(),
-                check.quality().unit(),
-                Phrases.decimals(check.quality(), check.quick().value() * shown),
-                check.quickLow80() * shown,
-                check.quickHigh80() * shown,
-                check.low80() * shown,
-                check.high80() * shown,
+                property,
+                property.words(),
+                dimension.unit(system),
+                dimension.decimals(property.decimals(check.quick().value()), system),
+                dimension.shown(check.quickLow80(), system),
+                dimension.shown(check.quickHigh80(), system),
+                dimension.shown(check.low80(), system),
+                dimension.shown(check.high80(), system),
                 100 * check.coverage());
     }
 }

@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
+import looseknit.server.job.Job;
 
 /** A file being read in: first a dry run, then, if asked, the change itself. */
-final class ImportJob {
+final class ImportJob extends Job {
 
     /** How far it is. */
     enum State {
@@ -43,9 +44,9 @@ final class ImportJob {
     private volatile int done;
     private volatile int total;
     private volatile String says = "";
-    private volatile boolean cancelled;
 
     ImportJob(final UUID id, final String kind) {
+        super(id.toString());
         this.id = id;
         this.kind = kind;
     }
@@ -98,7 +99,7 @@ final class ImportJob {
      * @throws CancellationException if the person has stopped it
      */
     void step() {
-        if (cancelled) {
+        if (cancelled()) {
             throw new CancellationException();
         }
         done++;
@@ -109,8 +110,14 @@ final class ImportJob {
         state = last;
     }
 
-    void cancel() {
-        cancelled = true;
+    @Override
+    public boolean over() {
+        return state == State.DONE || state == State.FAILED || state == State.CANCELLED;
+    }
+
+    @Override
+    public void cancel() {
+        super.cancel();
         if (state == State.READY) {
             end(State.CANCELLED, "Nothing was changed.");
         }

@@ -1,6 +1,5 @@
 package looseknit.server.shelf;
 
-import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -12,9 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import looseknit.core.measure.CsvTable;
@@ -22,6 +18,7 @@ import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
 import looseknit.server.frame.UnknownName;
+import looseknit.server.job.JobRunner;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.slf4j.Logger;
@@ -37,15 +34,9 @@ class Imports {
 
     private static final Logger LOG = LoggerFactory.getLogger(Imports.class);
     private static final int MOST_ROWS = 20_000;
-    private static final int MOST_JOBS = 20;
 
     private final Map<String, TableFile<?>> files;
-    private final Map<UUID, ImportJob> jobs = new ConcurrentHashMap<>();
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
-        final Thread thread = new Thread(task, "imports");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final JobRunner runner;
     private final TransactionTemplate transaction;
     private final TransactionTemplate readOnly;
     private final ApplicationEventPublisher events;
@@ -53,31 +44,29 @@ class Imports {
     Imports(
             final List<TableFile<?>> files,
             final PlatformTransactionManager transactions,
-            final ApplicationEventPublisher events) {
+            final ApplicationEventPublisher events,
+            final JobRunner runner) {
         this.files = files.stream()
                 .collect(Collectors.toMap(TableFile::kind, Function.identity(), (a, b) -> b, LinkedHashMap::new));
         this.transaction = new TransactionTemplate(transactions);
         this.readOnly = new TransactionTemplate(transactions);
         this.readOnly.setReadOnly(true);
         this.events = events;
+        this.runner = runner;
     }
 
     /** Begins the dry run of a file. */
     ImportJob start(final UUID id, final String kind, final String text) {
         final TableFile<?> file = file(kind);
-        if (jobs.size() >= MOST_JOBS) {
-            jobs.values()
-                    .removeIf(job -> job.state() != ImportJob.State.READING && job.state() != ImportJob.State.STORING);
-        }
-        return jobs.computeIfAbsent(id, each -> {
-            final ImportJob job = new ImportJob(id, kind);
-            worker.execute(() -> guarded(job, () -> read(job, file, text)));
-            return job;
-        });
+        return runner.once(
+                id.toString(),
+                ImportJob.class,
+                () -> new ImportJob(id, kind),
+                job -> guarded(job, () -> read(job, file, text)));
     }
 
     ImportJob get(final UUID id) {
-        return Optional.ofNullable(jobs.get(id)).orElseThrow(() -> new NotThere("import"));
+        return runner.find(id.toString(), ImportJob.class).orElseThrow(() -> new NotThere("import"));
     }
 
     /**
@@ -98,7 +87,7 @@ class Imports {
                             .formatted(wrong, wrong == 1 ? "" : "s"));
         }
         job.begin(ImportJob.State.STORING, job.lines().size());
-        worker.execute(() -> guarded(job, () -> store(job, file(job.kind()))));
+        runner.run(job, () -> guarded(job, () -> store(job, file(job.kind()))));
         return job;
     }
 
@@ -131,6 +120,7 @@ class Imports {
         final Map<String, T> stored = readOnly.execute(status -> new HashMap<>(file.stored()));
         job.begin(ImportJob.State.READING, (int) text.lines().count() - 1);
         final Map<String, Long> seen = new HashMap<>();
+        final Occurrences occurrences = new Occurrences();
         // not in a transaction of its own: a line that cannot be used would spoil it for the rest
         final List<CsvTable.Outcome<T>> outcomes =
                 CsvTable.each("the file", new StringReader(text), file.columns(), row -> {
@@ -138,7 +128,7 @@ class Imports {
                     if (job.done() > MOST_ROWS) {
                         throw row.bad("(all)", "line beyond " + MOST_ROWS, "files of up to 20,000 lines");
                     }
-                    return file.read(row);
+                    return file.read(row, occurrences);
                 });
         for (final CsvTable.Outcome<T> outcome : outcomes) {
             job.row(row(file, outcome, stored, seen));
@@ -223,10 +213,5 @@ class Imports {
             LOG.error("Reading a file in failed", e);
             job.end(ImportJob.State.FAILED, "Nothing was changed: something went wrong on the way.");
         }
-    }
-
-    @PreDestroy
-    void stop() {
-        worker.shutdownNow();
     }
 }

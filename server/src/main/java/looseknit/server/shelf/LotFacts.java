@@ -1,7 +1,5 @@
 package looseknit.server.shelf;
 
-import looseknit.core.measure.Limit;
-
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Embeddable;
@@ -11,6 +9,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
 import looseknit.core.shelf.Stock;
 import org.jspecify.annotations.Nullable;

@@ -66,7 +66,7 @@ class LotFile implements TableFile<LotFile.LotLine> {
     }
 
     @Override
-    public LotLine read(final Row row) {
+    public LotLine read(final Row row, final Occurrences before) {
         final LotFacts facts = new LotFacts(
                 row.filled("material"),
                 row.oneOf("sold", Stock.Sold.class),
@@ -82,24 +82,24 @@ class LotFile implements TableFile<LotFile.LotLine> {
                 Cells.yes(row, "quarantined"),
                 measured(row));
         shelf.check(facts);
-        return new LotLine(id(row), facts);
+        return new LotLine(id(row, before), facts);
     }
 
     /** A line without an id gets one from what it says, so that reading the same file twice stores nothing twice. */
-    private static UUID id(final Row row) {
+    private static UUID id(final Row row, final Occurrences before) {
         final String text = row.text("id");
         try {
-            return text.isEmpty()
-                    ? UUID.nameUUIDFromBytes((row.line()
-                                    + row.filled("material")
-                                    + row.text("supplier")
-                                    + row.text("opened_on")
-                                    + row.filled("amount"))
-                            .getBytes(StandardCharsets.UTF_8))
-                    : UUID.fromString(text);
+            return text.isEmpty() ? identified(row, before) : UUID.fromString(text);
         } catch (final IllegalArgumentException e) {
             throw row.bad("id", text, "an id as the export writes it, or nothing for a new lot");
         }
+    }
+
+    private static UUID identified(final Row row, final Occurrences before) {
+        final String identity = String.join(
+                "|", row.filled("material"), row.text("supplier"), row.text("opened_on"), row.filled("amount"));
+        final int which = before.next(identity);
+        return UUID.nameUUIDFromBytes((identity + "|" + which).getBytes(StandardCharsets.UTF_8));
     }
 
     private static @Nullable LocalDate day(final Row row) {

@@ -12,10 +12,12 @@ import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.material.SoilTexture;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.TableText;
 import looseknit.core.shelf.JarSettling;
 import looseknit.core.shelf.MixDefinition;
 import looseknit.core.shelf.Mixes;
 import looseknit.core.shelf.OwnMaterial;
+import looseknit.core.shelf.ShelfSentence;
 
 /** Turns what is told of own materials into materials. */
 final class OwnMaterialBuilder {
@@ -47,7 +49,7 @@ final class OwnMaterialBuilder {
             return soil(id, facts.name(), facts.soil());
         }
         if (facts.plain() == null) {
-            throw new OutOfRangeException("own material", "empty", "plain facts, a soil or a mix");
+            throw new OutOfRangeException("own material", "empty", TableText.said("plain facts, a soil or a mix"));
         }
         final OwnMaterialFacts.PlainBody told = facts.plain();
         return new OwnMaterial(
@@ -71,9 +73,8 @@ final class OwnMaterialBuilder {
                 texture,
                 told.organicPercent() / 100,
                 told.ph(),
-                Advice.does("Your own soil: %s by the jar. It packs in a pot unless opened well."
-                        .formatted(texture.textureClass().words())),
-                "jar test; water and density after Saxton & Rawls (2006)");
+                Advice.does(ShelfSentence.OWN_SOIL.with(texture.textureClass())),
+                ShelfSentence.JAR_SOURCE.with());
     }
 
     static JarSettling jar(final OwnMaterialFacts.SoilBody told) {

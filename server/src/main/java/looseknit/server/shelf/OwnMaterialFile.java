@@ -61,7 +61,7 @@ class OwnMaterialFile implements TableFile<OwnMaterialFile.OwnLine> {
     }
 
     @Override
-    public OwnLine read(final Row row) {
+    public OwnLine read(final Row row, final Occurrences before) {
         final String id = row.filled("id");
         if (!id.matches("own_[a-z0-9_]{1,50}")) {
             throw row.bad("id", id, "own_ and then small letters, digits and underscores");

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import looseknit.core.material.Material;
 import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.TableText;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;
@@ -90,7 +91,8 @@ public class OwnMaterials {
     @Transactional(readOnly = true)
     public Material preview(final String id, final OwnMaterialFacts facts) {
         if (!id.matches("own_[a-z0-9_]{1,50}")) {
-            throw new OutOfRangeException("own.id", id, "own_ and then small letters, digits and underscores");
+            throw new OutOfRangeException(
+                    "own.id", id, TableText.said("own_ and then small letters, digits and underscores"));
         }
         final Map<String, OwnMaterialFacts> told = new LinkedHashMap<>();
         own.findAllByOrderByStoredAtAscIdAsc().forEach(each -> told.put(each.id(), each.facts()));

@@ -1,14 +1,16 @@
 package looseknit.server.shelf;
 
-import looseknit.core.sheet.MaterialSheet;
-
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import looseknit.core.material.Material;
 import looseknit.core.material.SoilTexture;
+import looseknit.core.message.Message;
+import looseknit.core.sheet.MaterialSheet;
 import looseknit.server.frame.Books;
 import looseknit.server.material.ConstituentBody;
+import looseknit.server.material.SheetLineBody;
+import looseknit.server.message.Speech;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -28,10 +30,12 @@ class OwnMaterialsController {
 
     private final OwnMaterials own;
     private final Books books;
+    private final Speech speech;
 
-    OwnMaterialsController(final OwnMaterials own, final Books books) {
+    OwnMaterialsController(final OwnMaterials own, final Books books, final Speech speech) {
         this.own = own;
         this.books = books;
+        this.speech = speech;
     }
 
     /** An own material as it is stored. */
@@ -44,16 +48,13 @@ class OwnMaterialsController {
     record ChangedOwnBody(long revision, @NotNull @Valid OwnMaterialFacts facts) {}
 
     /** What a jar has shown, in per cent. */
-    record TextureBody(String words, double sandPercent, double siltPercent, double clayPercent, boolean heavy) {}
-
-    /** A figure with its spread. */
-    record FigureBody(String name, String unit, double value, double sd, int decimals) {}
+    record TextureBody(Message words, double sandPercent, double siltPercent, double clayPercent, boolean heavy) {}
 
     /** What the facts come to. */
     record PreviewBody(
-            String grade,
-            String does,
-            List<FigureBody> figures,
+            Message grade,
+            Message does,
+            List<SheetLineBody> figures,
             List<ConstituentBody> constituents,
             @Nullable TextureBody texture) {}
 
@@ -91,7 +92,7 @@ class OwnMaterialsController {
                 material.grade(),
                 material.advice().does(),
                 MaterialSheet.of(material).stream()
-                        .map(line -> new FigureBody(line.name(), line.unit(), line.value(), line.sd(), line.decimals()))
+                        .map(line -> SheetLineBody.of(line, speech.system()))
                         .toList(),
                 ConstituentBody.of(material, books.materials()),
                 body.facts().soil() == null ? null : texture(body.facts().soil()));

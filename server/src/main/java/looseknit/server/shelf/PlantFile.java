@@ -56,7 +56,7 @@ class PlantFile implements TableFile<PlantFile.PlantLine> {
     }
 
     @Override
-    public PlantLine read(final Row row) {
+    public PlantLine read(final Row row, final Occurrences before) {
         final String like = row.filled("like");
         final OwnPlantBody facts = new OwnPlantBody(
                 row.filled("name"),

@@ -1,7 +1,5 @@
 package looseknit.server.shelf;
 
-import looseknit.core.measure.Limit;
-
 import java.time.Clock;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -12,12 +10,14 @@ import java.util.UUID;
 import looseknit.core.batch.Pack;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
+import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
 import looseknit.core.shelf.Stock;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;
 import looseknit.server.frame.UnknownName;
+import looseknit.server.message.Speech;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,19 +27,23 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Shelf {
 
-    /** Where the person has set no mark, this share of the full lot counts as low; common practice, no source. */
-    private static final double LOW_SHARE = 0.15;
-
     private final LotRepository lots;
     private final LiveBooks books;
     private final ApplicationEventPublisher events;
     private final Clock clock;
+    private final Speech speech;
 
-    Shelf(final LotRepository lots, final LiveBooks books, final ApplicationEventPublisher events, final Clock clock) {
+    Shelf(
+            final LotRepository lots,
+            final LiveBooks books,
+            final ApplicationEventPublisher events,
+            final Clock clock,
+            final Speech speech) {
         this.lots = lots;
         this.books = books;
         this.events = events;
         this.clock = clock;
+        this.speech = speech;
     }
 
     /** All lots, in the order in which they were stored. */
@@ -168,7 +172,7 @@ public class Shelf {
         final LotFacts facts = lot.facts();
         final Material material = material(facts.materialId());
         final double full = new Stock(facts.sold(), facts.amount(), facts.swell()).usableLitres(material);
-        final double mark = facts.lowLitres() == null ? LOW_SHARE * full : facts.lowLitres();
+        final double mark = facts.lowLitres() == null ? Stock.usualLowMark(full) : facts.lowLitres();
         return ShelfLotBody.of(
                 lot,
                 material,
@@ -176,7 +180,8 @@ public class Shelf {
                         .toCore(facts.fed(), facts.rinsed(), facts.quarantined())
                         .applyTo(material),
                 facts.leftLitres() <= mark,
-                inUse);
+                inUse,
+                speech.system());
     }
 
     private Map<String, UUID> inUse(final List<Lot> stored) {

@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import looseknit.core.material.Material;
+import looseknit.core.message.Message;
 import looseknit.core.shelf.BuySizes;
 import looseknit.core.shelf.Stock;
 import looseknit.server.shelf.Offers.OfferBody;
@@ -60,7 +61,7 @@ class ShelfController {
             @Nullable Double price) {}
 
     /** A way in which packs are sold; the usual swell is 0 where nothing swells. */
-    record SoldBody(Stock.Sold sold, String words, String unit, double usualSwell) {}
+    record SoldBody(Stock.Sold sold, Message words, String unit, double usualSwell) {}
 
     /** What a pack comes to. */
     record WorthBody(double litres, @Nullable Double pricePerLitre) {}

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import looseknit.core.material.Material;
+import looseknit.core.message.MeasureSystem;
+import looseknit.core.message.Message;
 import looseknit.core.shelf.Stock;
 import org.jspecify.annotations.Nullable;
 
@@ -29,10 +31,15 @@ record ShelfLotBody(
         List<FoundBody> findings) {
 
     /** What was measured of a lot beside what the Book says: value and spread, before and after. */
-    record FoundBody(String name, String unit, double book, double bookSd, double lot, double lotSd, int decimals) {}
+    record FoundBody(Message name, String unit, double book, double bookSd, double lot, double lotSd, int decimals) {}
 
     static ShelfLotBody of(
-            final Lot lot, final Material material, final Material applied, final boolean low, final boolean inUse) {
+            final Lot lot,
+            final Material material,
+            final Material applied,
+            final boolean low,
+            final boolean inUse,
+            final MeasureSystem system) {
         final LotFacts facts = lot.facts();
         final Stock stock = new Stock(facts.sold(), facts.amount(), facts.swell());
         final OptionalDouble perLitre = stock.pricePerLitre(material, MeasuredBody.maybe(facts.price()));
@@ -45,6 +52,6 @@ record ShelfLotBody(
                 perLitre.isPresent() ? perLitre.getAsDouble() : null,
                 low,
                 inUse,
-                Found.between(material, applied));
+                LotDifference.between(material, applied, system));
     }
 }

@@ -20,9 +20,10 @@ interface TableFile<T> {
     /**
      * What a line holds, checked on its own.
      *
+     * @param before how often each thing stood in the file before
      * @throws IllegalArgumentException if a cell cannot be used
      */
-    T read(Row row);
+    T read(Row row, Occurrences before);
 
     /** What tells a line from the others. */
     String key(T line);
