@@ -1,8 +1,9 @@
-import { VueQueryPlugin } from '@tanstack/vue-query'
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { createPinia } from 'pinia'
 import PrimeVue from 'primevue/config'
-import { createApp } from 'vue'
+import { createApp, watch } from 'vue'
 import { answer, api } from './api/client'
+import { speech } from './api/speech'
 import App from './frame/App.vue'
 import { sayProblem } from './frame/notices'
 import { router } from './frame/routes'
@@ -14,11 +15,17 @@ import { words } from './words'
 
 const app = createApp(App)
 app.use(createPinia())
-app.use(VueQueryPlugin, {
-  queryClientConfig: {
-    defaultOptions: { queries: { retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
-  },
+const queryClient = new QueryClient({
+  defaultOptions: { queries: { retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
 })
+app.use(VueQueryPlugin, { queryClient })
+watch(
+  () => speech.units,
+  () => {
+    queryClient.removeQueries({ type: 'inactive' })
+    void queryClient.invalidateQueries()
+  },
+)
 app.use(PrimeVue, { theme: { preset: looseKnit, options: { darkModeSelector: '.night' } } })
 app.use(router)
 app.use(words)

@@ -1,10 +1,19 @@
-import createClient from 'openapi-fetch'
+import createClient, { createQuerySerializer } from 'openapi-fetch'
+import { language } from '@/words'
 import type { paths } from './generated/api'
 import { problemOf, unreachable } from './problem'
+import { speech } from './speech'
 
+const inQuery = createQuerySerializer()
+
+/** The server, asked in the units and the language of the person. */
 export const api = createClient<paths>({
   baseUrl: window.location.origin,
-  fetch: (request) => globalThis.fetch(request),
+  querySerializer: (query) => inQuery({ ...query, units: speech.units }),
+  fetch: (request) => {
+    request.headers.set('Accept-Language', language())
+    return globalThis.fetch(request)
+  },
 })
 
 interface Answered<T> {

@@ -1,8 +1,9 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue'
 import { Problem } from './problem'
+import { speech } from './speech'
 
 /**
- * An answer that follows what is asked: asked anew a moment after each change, an older answer never overtaking a newer one. The last
+ * An answer that follows what is asked: asked anew a moment after each change and when other units are wanted, an older answer never overtaking a newer one. The last
  * good answer stays while a problem is shown. Nothing is asked while {@code asked} gives undefined.
  */
 export const useAnswered = <Q, A>(
@@ -51,8 +52,8 @@ export const useAnswered = <Q, A>(
   }
 
   watch(
-    () => JSON.stringify(asked()),
-    (text) => {
+    [() => JSON.stringify(asked()), () => speech.units],
+    ([text]) => {
       if (text !== undefined) {
         again()
       }

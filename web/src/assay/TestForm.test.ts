@@ -3,7 +3,7 @@ import { createPinia } from 'pinia'
 import PrimeVue from 'primevue/config'
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { BenchTest } from '@/api/types'
-import { HOW, KINDS, kindLabel } from './kinds'
+import { howTo, KINDS, kindLabel } from './kinds'
 import TestForm from './TestForm.vue'
 
 const form = (problem?: string) =>
@@ -67,7 +67,7 @@ describe('test form', () => {
 
   it('says of every kind how it is made', () => {
     for (const kind of KINDS) {
-      expect(HOW[kind.value].length).toBeGreaterThan(40)
+      expect(howTo(kind.value).length).toBeGreaterThan(40)
       expect(kindLabel(kind.value)).toBe(kind.label)
     }
   })

@@ -7,7 +7,7 @@ import { todayHere } from '@/care/days'
 import ChoiceList from '@/frame/ChoiceList.vue'
 import { useKept } from '@/frame/useKept'
 import NumberField from '@/measure/NumberField.vue'
-import { HOW, KINDS, METHODS, SHOWS, type Kind } from './kinds'
+import { howTo, KINDS, METHODS, SHOWS, type Kind } from './kinds'
 
 /** Figures of one test. What is typed outlives a reload until the test is noted. */
 const props = defineProps<{ blendId: string; busy: boolean; problem: string | undefined }>()
@@ -73,7 +73,7 @@ const note = () =>
 <template>
   <form class="test-form" @submit.prevent="note">
     <ChoiceList v-model="form.kind" :options="KINDS" :label="$t('assay.testForm.kindOfTest')" hide-label />
-    <p class="how">{{ HOW[form.kind] }}</p>
+    <p class="how">{{ howTo(form.kind) }}</p>
     <div v-if="form.kind === 'DRAINAGE' || form.kind === 'WEIGHING'" class="fields">
       <NumberField
         v-model="form.containerL"

@@ -13,13 +13,16 @@ export const KINDS: { value: Kind; label: string }[] = [
 
 export const kindLabel = (kind: Kind): string => KINDS.find((each) => each.value === kind)?.label ?? kind
 
-export const HOW: Record<Kind, string> = {
-  DRAINAGE: t('assay.kinds.fillATubWithHoles'),
-  WEIGHING: t('assay.kinds.weighAKnownVolumeOf'),
-  PH: t('assay.kinds.stirOnePartOfMix'),
-  PONDING: t('assay.kinds.pourWaterAHandS'),
-  SQUEEZE: t('assay.kinds.squeezeAHandfulOfMix'),
+const HOW: Record<Kind, string> = {
+  DRAINAGE: 'assay.kinds.fillATubWithHoles',
+  WEIGHING: 'assay.kinds.weighAKnownVolumeOf',
+  PH: 'assay.kinds.stirOnePartOfMix',
+  PONDING: 'assay.kinds.pourWaterAHandS',
+  SQUEEZE: 'assay.kinds.squeezeAHandfulOfMix',
 }
+
+/** How a test is done. */
+export const howTo = (kind: Kind): string => t(HOW[kind])
 
 export const SHOWS: { value: NonNullable<BenchTest['shows']>; label: string }[] = [
   { value: 'RUNS_FREELY', label: t('assay.kinds.waterRuns') },

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
+import { speech } from '@/api/speech'
 import type { Batch, Fill } from '@/api/types'
 import { shortDate, todayHere } from '@/care/days'
 import { say, sayProblem } from '@/frame/notices'
@@ -147,6 +148,14 @@ const reserveField = field(reservePercent)
 const scoopField = field(scoopLitres)
 const tubField = field(tubLitres)
 
+const refresh = async () => {
+  batch.value = await answer(api.GET('/api/batches/{id}', { params: { path: { id: props.id } } }))
+}
+watch(
+  () => speech.units,
+  () => void refresh().catch(sayProblem),
+)
+
 const pack = async (materialId: string, litres: number, price: number | undefined) => {
   try {
     await answer(
@@ -155,8 +164,7 @@ const pack = async (materialId: string, litres: number, price: number | undefine
         body: price === undefined ? { litres } : { litres, price },
       }),
     )
-    const fresh = await answer(api.GET('/api/batches/{id}', { params: { path: { id: props.id } } }))
-    batch.value = fresh
+    await refresh()
   } catch (error) {
     sayProblem(error)
   }

@@ -7,7 +7,7 @@ import type { Evaluation, Reading } from '@/api/types'
 import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
-import { figure, text } from '@/measure/units'
+import { figure, inUnit, text } from '@/measure/units'
 import { t } from '@/words'
 import { type Laid, laidOf } from './beside'
 import SwatchChart from './SwatchChart.vue'
@@ -66,7 +66,7 @@ const qualities = computed(() => {
 })
 const reading = (column: Column, quality: string) =>
   column.read?.readings.find((each) => each.quality === quality)
-const shown = (each: Reading) => text(settings.measures.reading(each.value, each.unit, each.decimals)).trim()
+const shown = (each: Reading) => text(inUnit(each.value, each.unit, each.decimals)).trim()
 const rows = (column: Column) =>
   column.recipe.parts.map((part) => ({ materialId: part.materialId, name: materialName(part.materialId) }))
 /** Whether the columns say the same, so that the eye can go to what differs. */

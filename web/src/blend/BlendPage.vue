@@ -28,7 +28,7 @@ import { CLOSER } from './closer'
 import DoseList from './DoseList.vue'
 import OneMoreTable from './OneMoreTable.vue'
 import PasteRecipe from './PasteRecipe.vue'
-import { withRemedy, withWayOut } from './proposals'
+import { withProposal } from './proposals'
 import { changeBy, giveTo, moveEdge, removeRow } from './recipe'
 import RecipeRows from './RecipeRows.vue'
 import ScoopChoice from './ScoopChoice.vue'
@@ -48,7 +48,7 @@ const { loading: plantsLoading } = usePlants()
 const bench = useBench(props.id)
 const onBench = bench.bench
 const work = useBlendWork(props.id, bench)
-const { evaluation, problem } = useEvaluation(onBench, () => props.id)
+const { evaluation, problem, current } = useEvaluation(onBench, () => props.id)
 const before = useLastVersion(() => bench.blend.value)
 
 const chosen = ref(-1)
@@ -131,12 +131,12 @@ const removed = (gone: string) => {
   chosen.value = Math.min(chosen.value, recipe.value.parts.length - 1)
   say(t('blend.work.removed', { name: gone }), bench.undo)
 }
-const take = (remedy: Remedy) => {
-  bench.change((now) => withRemedy(now, remedy))
-  say(t('blend.work.done'), bench.undo)
-}
-const takeWay = (way: WayOut) => {
-  bench.change((now) => withWayOut(now, way))
+const take = (proposal: Remedy | WayOut) => {
+  if (!current.value) {
+    say(t('blend.work.readingsAreOnTheirWay'))
+    return
+  }
+  bench.change((now) => withProposal(now, proposal))
   say(t('blend.work.done'), bench.undo)
 }
 const edge = (row: number, stitches: number, gesture: string) =>
@@ -255,7 +255,7 @@ useKeys({
       <p v-if="bench.problem.value" class="say harm" role="alert">{{ bench.problem.value }}</p>
       <BriefSentence v-model="brief" />
       <p class="saved"><SavedBriefs v-model="brief" @undo="bench.undo" /></p>
-      <ContradictionList :contradictions="follows?.contradictions ?? []" @way="takeWay" />
+      <ContradictionList :contradictions="follows?.contradictions ?? []" @way="take" />
       <TargetList :targets="follows?.targets ?? []" :moved="moved" />
       <p class="end">
         <button type="button" class="plain" @click="work.archive(name)">

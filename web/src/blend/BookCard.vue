@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { BlendCard, Reading } from '@/api/types'
 import { useMaterials } from '@/material/useBook'
-import { useSettings } from '@/measure/settings'
+import { inUnit } from '@/measure/units'
 import { usePlants } from '@/need/usePlants'
 import { t } from '@/words'
 import SwatchChart from './SwatchChart.vue'
@@ -10,7 +10,6 @@ import SwatchChart from './SwatchChart.vue'
 /** A blend in the swatch book: its swatch, what it would read, and what can be done with it there. */
 const props = defineProps<{ card: BlendCard; forPlant: string | undefined; picked: boolean }>()
 const emit = defineEmits<{ pick: [on: boolean]; layAway: [on: boolean] }>()
-const settings = useSettings()
 const { materialName } = useMaterials()
 const { plant } = usePlants()
 const rows = computed(() =>
@@ -26,7 +25,7 @@ const facts = computed(() =>
     if (!each) {
       return []
     }
-    const { figure, unit } = settings.measures.reading(each.value, each.unit, each.decimals)
+    const { figure, unit } = inUnit(each.value, each.unit, each.decimals)
     return [t(`blend.book.fact.${quality}`, { figure, unit })]
   }),
 )

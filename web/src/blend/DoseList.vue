@@ -4,14 +4,11 @@ import { computed, ref } from 'vue'
 import type { Recipe } from '@/api/types'
 import { useMaterials } from '@/material/useBook'
 import NumberField from '@/measure/NumberField.vue'
-import { useSettings } from '@/measure/settings'
-import { text } from '@/measure/units'
 import { removeDose, setDose } from './recipe'
 
 /** What rides along by weight: lime, sulfur, granules. */
 defineProps<{ words: readonly string[] }>()
 const model = defineModel<Recipe>({ required: true })
-const settings = useSettings()
 const { amendments, amendment } = useMaterials()
 const rest = computed(() =>
   amendments.value.filter((each) => !model.value.doses.some((dose) => dose.amendmentId === each.id)),
@@ -37,11 +34,10 @@ const add = (id: string | undefined) => {
           :model-value="dose.gPerL"
           :label="$t('blend.doses.grams', { name: amendment(dose.amendmentId)?.name ?? dose.amendmentId })"
           hide-label
-          unit="g/L"
+          kind="dose"
           :input-id="`dose-${dose.amendmentId}`"
           @update:model-value="model = setDose(model, dose.amendmentId, $event)"
         />
-        <small v-if="settings.measures.us" class="soft">{{ text(settings.measures.dose(dose.gPerL)) }}</small>
         <button
           type="button"
           class="remove"

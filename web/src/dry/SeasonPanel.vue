@@ -10,7 +10,8 @@ import ChoiceList from '@/frame/ChoiceList.vue'
 import LineChart, { type Line } from '@/frame/LineChart.vue'
 import { useKept } from '@/frame/useKept'
 import NumberField from '@/measure/NumberField.vue'
-import { figure } from '@/measure/units'
+import { useSettings } from '@/measure/settings'
+import { figure, text } from '@/measure/units'
 import { AMOUNTS } from '@/need/words'
 import { t } from '@/words'
 
@@ -57,6 +58,7 @@ const others = computed(() => [
 ])
 const other = computed(() => (blends.value ?? []).find((card) => card.blend.id === plan.value.otherId)?.blend)
 
+const settings = useSettings()
 const {
   answer: seasons,
   problem,
@@ -102,7 +104,7 @@ const lines = computed<Line[]>(() =>
 )
 const trigger = computed(() => 100 - (seasons.value?.[0]?.triggerPercent ?? 0))
 const share = (days: number, season: Season) => `${(100 * days) / season.states.length}%`
-const litres = (value: number) => `${figure(value, value < 10 ? 2 : 1)} L`
+const litres = (value: number) => text(settings.measures.volume(value))
 const before = (season: Season) =>
   season.goneBeforeWateringPercent === undefined ? '–' : `${figure(season.goneBeforeWateringPercent, 0)} %`
 </script>
@@ -139,8 +141,8 @@ const before = (season: Season) =>
         <NumberField
           v-model="plan.rainMmPerWeek"
           :label="$t('dry.seasonPanel.rainInAWeek')"
-          unit="mm"
-          :decimals="0"
+          kind="rain"
+          :decimals="1"
           input-id="season-rain"
         />
         <NumberField

@@ -1,16 +1,18 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import { answer, api } from '@/api/client'
-import type { FindState, Material, Proposal, WhyNot } from '@/api/types'
+import { computed } from 'vue'
+import type { FindState, Proposal } from '@/api/types'
 import MaterialPicker from '@/material/MaterialPicker.vue'
+import { useMaterials } from '@/material/useBook'
 import { figure } from '@/measure/units'
 import { t } from '@/words'
 import ProposalCard from './ProposalCard.vue'
+import { useWhyNot } from './useWhyNot'
 
 /** What a search found: proposals side by side, the proof, what stands in the way, what would help, and why not. */
 const props = defineProps<{ state: FindState }>()
 const emit = defineEmits<{ take: [proposal: Proposal] }>()
 
+const { materialName } = useMaterials()
 const found = computed(() => props.state.answer)
 const counts = computed(() =>
   (found.value?.byCount ?? [])
@@ -34,31 +36,7 @@ const heading = (proposal: Proposal) => {
     : t('find.foundList.with', { n: proposal.recipe.parts.length }, proposal.recipe.parts.length)
 }
 
-const why = ref<WhyNot>()
-const whyProblem = ref('')
-const asking = ref(false)
-watch(
-  () => props.state.id,
-  () => {
-    why.value = undefined
-    whyProblem.value = ''
-  },
-)
-const askWhy = async (material: Material) => {
-  asking.value = true
-  whyProblem.value = ''
-  try {
-    why.value = await answer(
-      api.GET('/api/finds/{id}/why-not', {
-        params: { path: { id: props.state.id }, query: { materialId: material.id } },
-      }),
-    )
-  } catch (error) {
-    whyProblem.value = error instanceof Error ? error.message : String(error)
-  } finally {
-    asking.value = false
-  }
-}
+const { why, problem: whyProblem, asking, ask: askWhy } = useWhyNot(() => props.state.id)
 </script>
 
 <template>
@@ -114,12 +92,12 @@ const askWhy = async (material: Material) => {
             input-id="why-not"
             keep
             quiet
-            @chosen="askWhy"
+            @chosen="askWhy($event.id)"
           />
           <p v-if="asking" class="soft">{{ $t('find.foundList.looking') }}</p>
           <p v-else-if="whyProblem" class="say harm" role="alert">{{ whyProblem }}</p>
           <p v-else-if="why" role="status">
-            <b>{{ why.name }}:</b> {{ why.words }}
+            <b>{{ materialName(why.materialId) }}:</b> {{ why.words }}
             <button v-if="why.best" type="button" class="plain" @click="why.best && emit('take', why.best)">
               {{ $t('find.foundList.takeThatOne') }}
             </button>

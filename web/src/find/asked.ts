@@ -49,7 +49,7 @@ export const FORMS: { value: Form; label: string; says: string }[] = [
     label: t('find.asked.standInForARow'),
     says: t('find.asked.oneMaterialIsMissingWhat'),
   },
-  { value: 'USE_UP', label: t('find.asked.useUpLeftovers'), says: t('find.asked.theMostLitresOutOf') },
+  { value: 'USE_UP', label: t('find.asked.useUpLeftovers'), says: t('find.asked.mostMixThatFits') },
 ]
 
 export const AMONGS: { value: Among; label: string }[] = [

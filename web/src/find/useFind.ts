@@ -1,6 +1,7 @@
-import { computed, onScopeDispose, ref } from 'vue'
+import { computed, onScopeDispose, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
+import { speech } from '@/api/speech'
 import type { FindAsked, FindState } from '@/api/types'
 import { t } from '@/words'
 import { isOver } from './asked'
@@ -54,7 +55,7 @@ export const useFind = (keptAs: string) => {
       void look(id)
       return
     }
-    stream = new EventSource(`/api/finds/${id}/events`)
+    stream = new EventSource(`/api/finds/${id}/events?units=${speech.units}`)
     stream.onmessage = (event: MessageEvent<string>) => heard(JSON.parse(event.data) as FindState)
     stream.onerror = () => {
       stream?.close()
@@ -100,6 +101,16 @@ export const useFind = (keptAs: string) => {
       }
     })
   }
+  watch(
+    () => speech.units,
+    () => {
+      const id = state.value?.id
+      if (id) {
+        stopFollowing()
+        void look(id)
+      }
+    },
+  )
   onScopeDispose(stopFollowing)
 
   return {

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { MaterialSheet } from '@/api/types'
+import { useSettings } from '@/measure/settings'
 import { figure, spread } from '@/measure/units'
 import LineChart, { type Line } from '@/frame/LineChart.vue'
 import { t } from '@/words'
@@ -16,6 +17,7 @@ import StitchMark from './StitchMark.vue'
 const props = defineProps<{ ids: string[] }>()
 const MOST = 3
 const router = useRouter()
+const settings = useSettings()
 const sheets = useQueries({
   queries: computed(() =>
     props.ids.map((id) => ({
@@ -46,7 +48,10 @@ const curves = computed<Line[]>(() =>
   shown.value.map((sheet, i) => ({
     name: sheet.material.name,
     ink: INKS[i] ?? 'soft',
-    points: sheet.curve.map((each) => [each.suctionCm, each.waterPercent]),
+    points: sheet.curve.map((each) => [
+      each.suctionCm * settings.measures.field('length').factor,
+      each.waterPercent,
+    ]),
   })),
 )
 const go = (ids: string[]) =>
@@ -151,7 +156,7 @@ const go = (ids: string[]) =>
         :x-name="$t('material.materialSheets.cmOfSuction')"
         :y-name="$t('material.materialSheets.water')"
         :y-min="0"
-        :x-max="100"
+        :x-max="settings.measures.us ? 40 : 100"
         :height="230"
       />
     </section>
@@ -172,7 +177,7 @@ const go = (ids: string[]) =>
           :x-name="$t('material.materialSheets.cm')"
           :y-name="$t('material.materialSheets.water')"
           :y-min="0"
-          :x-max="100"
+          :x-max="settings.measures.us ? 40 : 100"
           :height="230"
         />
       </template>

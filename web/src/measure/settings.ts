@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
+import { speech } from '@/api/speech'
 import type { Units } from '@/api/types'
+import { sayIn } from '@/words'
 import { Measures, type System } from './units'
 
 interface Kept {
@@ -34,6 +36,14 @@ export const useSettings = defineStore('settings', () => {
   const units = ref<Units>({ volume: [], length: [], mass: [], handfulLitres: 0 })
   const measures = computed(() => new Measures(units.value, system.value))
 
+  watch(
+    system,
+    (chosen) => {
+      speech.units = chosen
+      sayIn(chosen)
+    },
+    { immediate: true, flush: 'sync' },
+  )
   watch(
     [system, night, currency, scoopLitres, rowsIn],
     () => {

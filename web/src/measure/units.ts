@@ -3,8 +3,21 @@ import { language, t } from '@/words'
 
 export type System = 'metric' | 'us'
 
-/** What kind of figure is typed in: grams for what is weighed out, mass for what is lifted. */
-export type FieldKind = 'length' | 'volume' | 'temperature' | 'grams' | 'mass' | 'plain'
+/**
+ * What kind of figure is typed in: grams for what is weighed out, mass for what is lifted, density for a
+ * litre that is weighed, swell for the litres that a kilogram makes. */
+export type FieldKind =
+  | 'length'
+  | 'volume'
+  | 'temperature'
+  | 'grams'
+  | 'mass'
+  | 'dose'
+  | 'density'
+  | 'swell'
+  | 'rain'
+  | 'rainPerWeek'
+  | 'plain'
 
 /** A figure ready to read. */
 export interface Shown {
@@ -145,46 +158,73 @@ export class Measures {
       : { figure: figure(gPerL, 2, true), unit: t('measure.unit.gPerL') }
   }
 
-  /** A reading in its own unit; only weights differ between the systems. */
-  reading(value: number, unit: string, decimals: number): Shown {
-    return unit === 'kg' && this.us
-      ? { figure: figure((value * 1000) / this.factor('POUND'), 1), unit: t('measure.unit.lb') }
-      : { figure: figure(value, decimals), unit }
+  /** How a kind of figure is typed in: unit shown, and factor and offset from the unit of the core. */
+  field(kind: FieldKind): Field {
+    return this.us ? this.usField(kind) : metricField(kind)
   }
 
-  /** How a kind of figure is typed in: unit shown, and factor and offset from the unit of the core. */
-  field(kind: FieldKind): {
-    unit: string
-    factor: number
-    offset: number
-  } {
-    if (kind === 'length') {
-      return this.us
-        ? { unit: t('measure.unit.in'), factor: 1 / this.factor('INCH'), offset: 0 }
-        : { unit: t('measure.unit.cm'), factor: 1, offset: 0 }
+  /** A figure as it is typed in. */
+  typed(value: number, kind: FieldKind): Shown {
+    const field = this.field(kind)
+    return { figure: figure(value * field.factor + field.offset, 2, true), unit: field.unit }
+  }
+
+  private usField(kind: FieldKind): Field {
+    switch (kind) {
+      case 'length':
+        return scaled(t('measure.unit.in'), 1 / this.factor('INCH'))
+      case 'volume':
+        return scaled(t('measure.unit.qt'), 1 / this.factor('US_QUART'))
+      case 'grams':
+        return scaled(t('measure.unit.oz'), 1 / this.factor('OUNCE'))
+      case 'mass':
+        return scaled(t('measure.unit.lb'), 1000 / this.factor('POUND'))
+      case 'dose':
+        return scaled(t('measure.unit.ozPerGal'), this.factor('US_GALLON') / this.factor('OUNCE'))
+      case 'density':
+        return scaled(t('measure.unit.oz'), this.factor('US_QUART') / this.factor('OUNCE'))
+      case 'swell':
+        return scaled(t('measure.unit.qt'), this.factor('POUND') / (1000 * this.factor('US_QUART')))
+      case 'rain':
+        return scaled(t('measure.unit.in'), 1 / (10 * this.factor('INCH')))
+      case 'rainPerWeek':
+        return scaled(t('measure.unit.inAWeek'), 1 / (10 * this.factor('INCH')))
+      case 'temperature':
+        return { unit: t('measure.unit.fahrenheit'), factor: 1.8, offset: 32 }
+      default:
+        return scaled('', 1)
     }
-    if (kind === 'volume') {
-      return this.us
-        ? { unit: t('measure.unit.qt'), factor: 1 / this.factor('US_QUART'), offset: 0 }
-        : { unit: t('measure.unit.L'), factor: 1, offset: 0 }
-    }
-    if (kind === 'grams') {
-      return this.us
-        ? { unit: t('measure.unit.oz'), factor: 1 / this.factor('OUNCE'), offset: 0 }
-        : { unit: t('measure.unit.g'), factor: 1, offset: 0 }
-    }
-    if (kind === 'mass') {
-      return this.us
-        ? { unit: t('measure.unit.lb'), factor: 1000 / this.factor('POUND'), offset: 0 }
-        : { unit: t('measure.unit.kg'), factor: 1, offset: 0 }
-    }
-    if (kind === 'temperature') {
-      return this.us
-        ? { unit: t('measure.unit.fahrenheit'), factor: 1.8, offset: 32 }
-        : { unit: t('measure.unit.celsius'), factor: 1, offset: 0 }
-    }
-    return { unit: '', factor: 1, offset: 0 }
   }
 }
+
+/** How a figure is typed in: its unit, and factor and offset from the unit of the core. */
+export interface Field {
+  unit: string
+  factor: number
+  offset: number
+}
+
+const scaled = (unit: string, factor: number): Field => ({ unit, factor, offset: 0 })
+
+const METRIC: Record<Exclude<FieldKind, 'plain'>, string> = {
+  length: 'measure.unit.cm',
+  volume: 'measure.unit.L',
+  grams: 'measure.unit.g',
+  mass: 'measure.unit.kg',
+  dose: 'measure.unit.gPerL',
+  density: 'measure.unit.g',
+  swell: 'measure.unit.L',
+  rain: 'measure.unit.mm',
+  rainPerWeek: 'measure.unit.mmAWeek',
+  temperature: 'measure.unit.celsius',
+}
+
+const metricField = (kind: FieldKind): Field => scaled(kind === 'plain' ? '' : t(METRIC[kind]), 1)
+
+/** A figure that the server sent in the unit in which people read it. */
+export const inUnit = (value: number, unit: string, decimals: number): Shown => ({
+  figure: figure(value, decimals),
+  unit,
+})
 
 export const text = (shown: Shown): string => `${shown.figure} ${shown.unit}`

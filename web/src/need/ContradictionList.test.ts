@@ -8,8 +8,8 @@ const slow: Contradiction = {
   id: 'slow',
   says: 'You water every 3 days; this pot takes about 16 days.',
   waysOut: [
-    { kind: 'WALL', subject: 'CLAY', value: 0, words: 'A pot of unglazed clay: 4 days', then: [] },
-    { kind: 'ADVICE', subject: '', value: 0, words: 'Or wait.', then: [] },
+    { words: 'A pot of unglazed clay: 4 days', after: { brief: { stage: 'ESTABLISHED' } } },
+    { words: 'Or wait.' },
   ],
 }
 

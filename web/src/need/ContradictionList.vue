@@ -24,7 +24,7 @@ const emit = defineEmits<{ way: [way: WayOut] }>()
       <p>{{ each.says }}</p>
       <ul class="choices">
         <li v-for="way in each.waysOut" :key="way.words">
-          <button v-if="way.kind !== 'ADVICE'" type="button" class="plain" @click="emit('way', way)">
+          <button v-if="way.after" type="button" class="plain" @click="emit('way', way)">
             {{ way.words }}
           </button>
           <span v-else class="soft">{{ way.words }}</span>

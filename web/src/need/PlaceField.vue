@@ -99,8 +99,8 @@ const keep = async () => {
       <NumberField
         v-model="rain"
         :label="$t('need.placeField.rainIntoThePot')"
-        unit="mm a week"
-        :decimals="0"
+        kind="rainPerWeek"
+        :decimals="1"
         :input-id="`${idPrefix}-rain`"
       />
     </div>

@@ -16,7 +16,8 @@ export interface Strip {
 
 /** What a plant asks of mix and place, on scales that are the same for all plants. */
 export const stripsOf = (plant: Plant, measures: Measures): Strip[] => {
-  const warm = (celsius: number) => (measures.us ? celsius * 1.8 + 32 : celsius)
+  const warmth = measures.field('temperature')
+  const warm = (celsius: number) => celsius * warmth.factor + warmth.offset
   const deep = measures.field('length')
   return [
     {
@@ -59,7 +60,7 @@ export const stripsOf = (plant: Plant, measures: Measures): Strip[] => {
       high: Math.round(warm(plant.tempHighC)),
       from: warm(-10),
       to: warm(40),
-      unit: measures.us ? '°F' : '°C',
+      unit: warmth.unit,
       decimals: 0,
     },
     {

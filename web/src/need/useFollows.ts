@@ -1,5 +1,6 @@
 import { computed, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
+import { speech } from '@/api/speech'
 import { useAnswered } from '@/api/useAnswered'
 import type { Brief, Contradiction, Target } from '@/api/types'
 
@@ -18,10 +19,13 @@ export const useFollows = (alone: () => Brief | undefined, read: () => Follows |
   )
   const follows = computed(() => (alone() ? asked.value : read()))
   const moved = ref<ReadonlyMap<string, string>>(new Map())
+  let readIn = speech.units
   watch(
     () => follows.value?.targets,
     (now, before) => {
-      if (!now || !before) {
+      const otherWords = readIn !== speech.units
+      readIn = speech.units
+      if (!now || !before || otherWords) {
         return
       }
       const old = new Map<string, string>(before.map((target) => [target.quality, target.words]))

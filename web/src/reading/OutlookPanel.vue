@@ -6,11 +6,14 @@ import { useAnswered } from '@/api/useAnswered'
 import LineChart from '@/frame/LineChart.vue'
 import { useWater } from '@/frame/useWater'
 import NumberField from '@/measure/NumberField.vue'
+import { useSettings } from '@/measure/settings'
 import { figure } from '@/measure/units'
 import { t } from '@/words'
 
 /** What becomes of a blend: pH over the weeks, food over the months, air and height over the years. */
 const props = defineProps<{ asked: Asked; blendId: string }>()
+const settings = useSettings()
+const lengths = computed(() => settings.measures.field('length'))
 const water = useWater()
 const { answer: outlook, problem } = useAnswered(
   () => ({ asked: props.asked, ...water.value }),
@@ -48,7 +51,10 @@ const curve = computed(() => [
   {
     name: t('reading.outlook.held'),
     ink: 'bottle' as const,
-    points: (outlook.value?.curve ?? []).map((each): [number, number] => [each.suctionCm, each.waterPercent]),
+    points: (outlook.value?.curve ?? []).map((each): [number, number] => [
+      each.suctionCm * lengths.value.factor,
+      each.waterPercent,
+    ]),
   },
 ])
 const food = computed(() =>
@@ -73,7 +79,7 @@ const ELEMENTS = [
   ['sMgPerL', t('reading.outlookPanel.sulfurFromDoses')],
 ] as const
 const seconds = computed(() => {
-  const value = outlook.value?.secondsPerCm ?? 0
+  const value = (outlook.value?.secondsPerCm ?? 0) / lengths.value.factor
   return value < 1 ? t('reading.outlookPanel.underASecond') : `${figure(value, value < 10 ? 1 : 0)} s`
 })
 </script>
@@ -93,7 +99,7 @@ const seconds = computed(() => {
         <NumberField
           v-model="water.litresPerLWeek"
           :label="$t('reading.outlookPanel.waterEachWeekPerLitre')"
-          unit="L"
+          :unit="settings.measures.field('volume').unit"
           input-id="outlook-water"
         />
         <NumberField
@@ -144,16 +150,25 @@ const seconds = computed(() => {
         :lines="curve"
         :x-name="$t('reading.outlook.suction')"
         :y-name="$t('reading.outlook.percentWater')"
-        :x-max="100"
-        :x-step="10"
+        :x-max="settings.measures.us ? 40 : 100"
+        :x-step="settings.measures.us ? 5 : 10"
         :y-min="0"
         :y-max="100"
         :decimals="0"
-        :wanted="{ from: outlook.easyFromCm, to: outlook.easyToCm, words: $t('reading.outlook.easy') }"
+        :wanted="{
+          from: outlook.easyFromCm * lengths.factor,
+          to: outlook.easyToCm * lengths.factor,
+          words: $t('reading.outlook.easy'),
+        }"
         wanted-across
       />
       <p v-if="outlook" class="soft">
-        {{ $t('reading.outlook.curveWords', { from: outlook.easyFromCm, to: outlook.easyToCm }) }}
+        {{
+          $t('reading.outlook.curveWords', {
+            from: settings.measures.length(outlook.easyFromCm).figure,
+            to: settings.measures.length(outlook.easyToCm).figure,
+          })
+        }}
       </p>
     </section>
     <section aria-labelledby="outlook-food">

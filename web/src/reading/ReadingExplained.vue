@@ -1,22 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Reading } from '@/api/types'
-import { useSettings } from '@/measure/settings'
-import { figure, text } from '@/measure/units'
+import { figure, inUnit, text } from '@/measure/units'
 
 /** How a figure was worked out: formula, inputs, steps, what made it and what took it, and what makes it unsure. */
 const props = defineProps<{ reading: Reading; blendId?: string | undefined }>()
-const settings = useSettings()
 const explanation = computed(() => props.reading.explanation)
-const shown = (value: number, unit: string, decimals: number) => {
-  if (unit === 'cm') {
-    return text(settings.measures.length(Math.round(value * 10) / 10))
-  }
-  if (unit === '°C') {
-    return text(settings.measures.temperature(value))
-  }
-  return text(settings.measures.reading(value, unit, decimals)).trim()
-}
+const shown = (value: number, unit: string, decimals: number) => text(inUnit(value, unit, decimals)).trim()
 const largest = computed(() =>
   Math.max(1e-9, ...explanation.value.contributions.map((each) => Math.abs(each.value))),
 )

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Reading } from '@/api/types'
-import { useSettings } from '@/measure/settings'
-import { figure } from '@/measure/units'
+import { figure, inUnit } from '@/measure/units'
 import { t } from '@/words'
 import { placeOn, scaleOf, ticksOf } from './gauge'
 
@@ -13,14 +12,11 @@ const props = defineProps<{
   before?: { value: number; version: number } | undefined
 }>()
 const emit = defineEmits<{ explain: [] }>()
-const settings = useSettings()
 const WIDTH = 236
 
 const scale = computed(() => scaleOf(props.reading))
 const x = (value: number) => placeOn(scale.value, value) * WIDTH
-const shown = computed(() =>
-  settings.measures.reading(props.reading.value, props.reading.unit, props.reading.decimals),
-)
+const shown = computed(() => inUnit(props.reading.value, props.reading.unit, props.reading.decimals))
 const banded = computed(() => props.reading.targetLow !== undefined || props.reading.targetHigh !== undefined)
 const bandFrom = computed(() => x(props.reading.targetLow ?? scale.value.low))
 const bandTo = computed(() => x(props.reading.targetHigh ?? scale.value.high))
@@ -36,8 +32,8 @@ const since = computed(() => {
     return ''
   }
   const { unit, decimals } = props.reading
-  const now = settings.measures.reading(props.reading.value, unit, decimals).figure
-  const was = settings.measures.reading(props.before.value, unit, decimals).figure
+  const now = inUnit(props.reading.value, unit, decimals).figure
+  const was = inUnit(props.before.value, unit, decimals).figure
   const number = (words: string) => Number(words.replace('−', '-'))
   const change = number(now) - number(was)
   if (change === 0 || !Number.isFinite(change)) {
@@ -50,8 +46,8 @@ const since = computed(() => {
   })
 })
 const likely = computed(() => {
-  const low = settings.measures.reading(props.reading.low80, props.reading.unit, props.reading.decimals)
-  const high = settings.measures.reading(props.reading.high80, props.reading.unit, props.reading.decimals)
+  const low = inUnit(props.reading.low80, props.reading.unit, props.reading.decimals)
+  const high = inUnit(props.reading.high80, props.reading.unit, props.reading.decimals)
   return t('reading.readingGauge.range', { low: low.figure, high: high.figure })
 })
 </script>

@@ -1,6 +1,7 @@
-import { ref, watch, type Ref } from 'vue'
+import { computed, ref, watch, type Ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
+import { speech } from '@/api/speech'
 import type { Brief, Evaluation, Recipe } from '@/api/types'
 import { t } from '@/words'
 
@@ -11,6 +12,7 @@ export const useEvaluation = (
 ) => {
   const evaluation = ref<Evaluation>()
   const problem = ref<string>()
+  const readOf = ref<string>()
   let running: AbortController | undefined
 
   const evaluate = async (body: { recipe: Recipe; brief: Brief }) => {
@@ -23,6 +25,7 @@ export const useEvaluation = (
       )
       if (running === own) {
         evaluation.value = read
+        readOf.value = JSON.stringify(body)
         problem.value = undefined
       }
     } catch (error) {
@@ -32,10 +35,14 @@ export const useEvaluation = (
     }
   }
 
+  const written = () =>
+    asked.value ? JSON.stringify({ recipe: asked.value.recipe, brief: asked.value.brief }) : undefined
+  /** Whether the readings are those of what lies on the bench now. */
+  const current = computed(() => readOf.value !== undefined && readOf.value === written())
+
   watch(
-    () =>
-      asked.value ? JSON.stringify({ recipe: asked.value.recipe, brief: asked.value.brief }) : undefined,
-    (text) => {
+    [written, () => speech.units],
+    ([text]) => {
       if (text === undefined) {
         return
       }
@@ -51,5 +58,5 @@ export const useEvaluation = (
     { immediate: true },
   )
 
-  return { evaluation, problem }
+  return { evaluation, problem, current }
 }

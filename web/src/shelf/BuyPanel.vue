@@ -21,7 +21,7 @@ import { without } from './words'
 /** Which packs to buy for a need: every pack on offer beside the cheapest way to put packs together. */
 const settings = useSettings()
 const { materialName } = useMaterials()
-const { lots, offers, soldOptions, wayOf, offer, withdraw } = useShelf()
+const { lots, offers, soldOptions, wayOf, kindOf, offer, withdraw } = useShelf()
 const need = useKept<{ materialId: string | undefined; litres: number }>('loose-knit.need', {
   materialId: undefined,
   litres: 10,
@@ -52,8 +52,8 @@ const packWords = (id: string) => {
   if (!pack) {
     return ''
   }
-  const unit = wayOf(pack.facts.sold)?.unit ?? 'L'
-  return `${figure(pack.facts.amount, 2, true)} ${unit}${pack.facts.supplier ? `, ${pack.facts.supplier}` : ''}`
+  const size = text(settings.measures.typed(pack.facts.amount, kindOf(pack.facts.sold)))
+  return `${size}${pack.facts.supplier ? `, ${pack.facts.supplier}` : ''}`
 }
 const wayWords = (way: BuyWay) =>
   way.packs.map((each) => `${each.count} × ${packWords(each.offerId)}`).join(t('shelf.buyPanel.and'))
@@ -226,7 +226,7 @@ const drop = async (id: string) => {
           <NumberField
             v-model="line.amount"
             :label="$t('shelf.buyPanel.aPackOf')"
-            :unit="wayOf(line.sold)?.unit ?? 'L'"
+            :kind="kindOf(line.sold)"
             optional
             input-id="offer-amount"
           />

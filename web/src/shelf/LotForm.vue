@@ -19,7 +19,7 @@ const props = defineProps<{ lot: Lot }>()
 const emit = defineEmits<{ remove: []; close: [] }>()
 const SAVE_AFTER_MS = 450
 const settings = useSettings()
-const { change, soldOptions, wayOf } = useShelf()
+const { change, soldOptions, wayOf, kindOf } = useShelf()
 const KEY = `loose-knit.lot.${props.lot.id}`
 const same = (a: LotFacts, b: LotFacts) => JSON.stringify(a) === JSON.stringify(b)
 
@@ -130,7 +130,7 @@ const withSpread = (value: number, sd: number, decimals: number) =>
         <NumberField
           v-model="amount"
           :label="$t('shelf.lotForm.bought')"
-          :unit="wayOf(sold)?.unit ?? 'L'"
+          :kind="kindOf(sold)"
           :input-id="`amount-${lot.id}`"
         />
         <SelectField
@@ -147,6 +147,7 @@ const withSpread = (value: number, sd: number, decimals: number) =>
               ? $t('shelf.lotForm.litresFromAKilogram')
               : $t('shelf.lotForm.litresFromAPressedLitre')
           "
+          :kind="sold === 'BRICK_KG' ? 'swell' : 'plain'"
           :input-id="`swell-${lot.id}`"
         />
         <NumberField

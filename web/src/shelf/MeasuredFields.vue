@@ -79,7 +79,7 @@ const id = (name: string) => `${name}-${props.idSuffix}`
       <NumberField
         v-model="density"
         :label="$t('shelf.measuredFields.dryWeightOfASettled')"
-        unit="g"
+        kind="density"
         :decimals="0"
         optional
         :input-id="id('density')"

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { OwnFacts } from '@/api/types'
+import type { OwnMaterialFacts } from '@/api/types'
 import MaterialPicker from '@/material/MaterialPicker.vue'
 import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import NumberField from '@/measure/NumberField.vue'
 
-type Part = NonNullable<OwnFacts['mix']>['parts'][number]
+type Part = NonNullable<OwnMaterialFacts['mix']>['parts'][number]
 
 /** What a mix is made of, in parts or per cent; another mix may be one of them. */
 const model = defineModel<Part[]>({ required: true })

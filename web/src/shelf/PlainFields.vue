@@ -33,7 +33,7 @@ const natured = (nature: (typeof NATURES)[number]['value'], yes: boolean) => {
       <NumberField
         v-model="model.gPerL"
         :label="$t('shelf.plainFields.dryWeightOfALitre')"
-        unit="g"
+        kind="density"
         :decimals="0"
         optional
         input-id="own-weight"

@@ -17,7 +17,7 @@ import { without } from './words'
 /** One line to put a lot on the shelf; what it comes to is said while it is typed. */
 const emit = defineEmits<{ added: [id: string, name: string] }>()
 const settings = useSettings()
-const { soldOptions, wayOf, add } = useShelf()
+const { soldOptions, wayOf, kindOf, add } = useShelf()
 
 interface Line {
   id: string
@@ -95,7 +95,9 @@ const put = async () => {
     return
   }
   if (amount === undefined) {
-    problem.value = t('shelf.quickAdd.howMuchIsItWrite', { way: way.value?.unit ?? 'L' })
+    problem.value = t('shelf.quickAdd.howMuchIsItWrite', {
+      way: settings.measures.field(kindOf(line.value.sold)).unit,
+    })
     return
   }
   busy.value = true
@@ -146,7 +148,7 @@ defineExpose({ focus })
     <NumberField
       v-model="line.amount"
       :label="$t('shelf.quickAdd.amount')"
-      :unit="way?.unit ?? 'L'"
+      :kind="kindOf(line.sold)"
       optional
       input-id="quick-amount"
     />
@@ -166,6 +168,7 @@ defineExpose({ focus })
       "
       optional
       :placeholder="String(way?.usualSwell ?? '')"
+      :kind="line.sold === 'BRICK_KG' ? 'swell' : 'plain'"
       input-id="quick-swell"
     />
     <NumberField

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { readonly } from 'vue'
-import type { OwnFacts } from '@/api/types'
+import type { OwnMaterialFacts } from '@/api/types'
 import { draftOf, emptyDraft, factsOf, missing } from './ownDraft'
 
 describe('own materials while they are written down', () => {
@@ -45,7 +45,7 @@ describe('own materials while they are written down', () => {
       name: 'M',
       mix: { parts: [{ materialId: 'peat', amount: 2 }], certainty: 'KNOWN' as const, fed: false },
     })
-    const draft = draftOf('own_m', facts as OwnFacts)
+    const draft = draftOf('own_m', facts as OwnMaterialFacts)
     draft.mix.parts = [...draft.mix.parts, { materialId: 'loam', amount: 1 }]
     expect(factsOf(draft).mix?.parts).toHaveLength(2)
     expect(facts.mix.parts).toHaveLength(1)

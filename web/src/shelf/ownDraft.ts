@@ -1,13 +1,13 @@
-import type { OwnFacts } from '@/api/types'
+import type { OwnMaterialFacts } from '@/api/types'
 import { t } from '@/words'
 import { drainOf, EMPTY_DRAIN, type Noted } from './measuring'
 import { without } from './words'
 
 export type Kind = 'plain' | 'soil' | 'mix'
 
-type Plain = NonNullable<OwnFacts['plain']>
-type Soil = NonNullable<OwnFacts['soil']>
-type Mix = NonNullable<OwnFacts['mix']>
+type Plain = NonNullable<OwnMaterialFacts['plain']>
+type Soil = NonNullable<OwnMaterialFacts['soil']>
+type Mix = NonNullable<OwnMaterialFacts['mix']>
 
 /** An own material while it is written down: all three kinds side by side, so that none is lost when another is looked at. */
 export interface OwnDraft {
@@ -51,9 +51,9 @@ export const emptyDraft = (): OwnDraft => ({
 })
 
 /** A draft of its own: nothing in it is shared with the facts, which may not be written to. */
-export const draftOf = (id: string, facts: OwnFacts): OwnDraft => {
+export const draftOf = (id: string, facts: OwnMaterialFacts): OwnDraft => {
   const empty = emptyDraft()
-  const { plain, soil, mix } = JSON.parse(JSON.stringify(facts)) as OwnFacts
+  const { plain, soil, mix } = JSON.parse(JSON.stringify(facts)) as OwnMaterialFacts
   return {
     ...empty,
     id,
@@ -75,7 +75,7 @@ export const draftOf = (id: string, facts: OwnFacts): OwnDraft => {
 }
 
 /** The facts of the kind that is chosen. */
-export const factsOf = (draft: OwnDraft): OwnFacts => {
+export const factsOf = (draft: OwnDraft): OwnMaterialFacts => {
   const name = draft.name.trim()
   if (draft.kind === 'soil') {
     return { name, soil: draft.soil as Soil }

@@ -20,8 +20,8 @@ const peat = {
   never: false,
 } as unknown as Material
 const SOLD = [
-  { sold: 'LOOSE_LITRES', words: 'loose, by litres', unit: 'L', usualSwell: 0 },
-  { sold: 'PRESSED_LITRES', words: 'pressed bale, by litres', unit: 'L', usualSwell: 1.6 },
+  { sold: 'LOOSE_LITRES', words: 'loose, by volume', measure: 'VOLUME', usualSwell: 0 },
+  { sold: 'PRESSED_LITRES', words: 'pressed bale, by volume', measure: 'VOLUME', usualSwell: 1.6 },
 ]
 const facts: LotFacts = {
   materialId: 'peat',

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
+import type { FieldKind } from '@/measure/units'
 import type { LotFacts, OfferFacts } from '@/api/types'
 
 /** What is on the shelf. A change of it may change materials and with them every reading. */
@@ -64,6 +65,9 @@ export const useShelf = () => {
     offers: computed(() => offers.data.value ?? []),
     waysSold,
     soldOptions: computed(() => waysSold.value.map((each) => ({ value: each.sold, label: each.words }))),
+    /** How the amount on such a pack is typed in. */
+    kindOf: (way: string): FieldKind =>
+      waysSold.value.find((each) => each.sold === way)?.measure === 'MASS' ? 'mass' : 'volume',
     wayOf: (way: string) => waysSold.value.find((each) => each.sold === way),
     refresh,
     add,

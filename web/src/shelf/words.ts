@@ -1,8 +1,8 @@
-import type { OwnFacts } from '@/api/types'
+import type { OwnMaterialFacts } from '@/api/types'
 import { t } from '@/words'
 
-type Plain = NonNullable<OwnFacts['plain']>
-type Mix = NonNullable<OwnFacts['mix']>
+type Plain = NonNullable<OwnMaterialFacts['plain']>
+type Mix = NonNullable<OwnMaterialFacts['mix']>
 
 export const MATTERS: readonly { value: Plain['matter']; label: string }[] = [
   { value: 'WOODY', label: t('shelf.words.woodyPiecesLikeBarkOr') },

@@ -5,7 +5,6 @@ import { useKept } from '@/frame/useKept'
 import { useMaterials } from '@/material/useBook'
 import { stitchOf } from '@/material/stitches'
 import { useSettings } from '@/measure/settings'
-import { figure } from '@/measure/units'
 import { t } from '@/words'
 import { scaleBar, sectionWidth, scoopWidth } from './section'
 import type { GrainKind } from './grains'
@@ -60,10 +59,14 @@ const kinds = computed<GrainKind[]>(() =>
 const scoop = computed(() => kept.value.from === 'scoop')
 const widthMm = computed(() => (scoop.value ? scoopWidth(settings.scoopLitres) : sectionWidth(kinds.value)))
 const bar = computed(() => scaleBar(widthMm.value))
-const barWords = computed(() => (bar.value >= 10 ? `${bar.value / 10} cm` : `${bar.value} mm`))
+const barWords = computed(() =>
+  bar.value >= 10 && !settings.measures.us
+    ? `${bar.value / 10} ${t('measure.unit.cm')}`
+    : `${bar.value} ${t('measure.unit.mm')}`,
+)
 const spoken = computed(() =>
   t('blend.closeUp.spoken', {
-    width: figure(widthMm.value / 10, 1, true),
+    width: settings.measures.length(widthMm.value / 10).figure,
     grains: [...kinds.value]
       .sort((a, b) => b.share - a.share)
       .map((kind) => {

@@ -33,7 +33,7 @@ import java.util.regex.Pattern;
 public final class Wording {
 
     private static final Pattern TABLE_FIGURE =
-            Pattern.compile("\\{([\\d.]+)(?:([–-])([\\d.]+))? (cm|mm|kg|g|L|mL|g/L|°C)\\}");
+            Pattern.compile("\\{([\\d.]+)(?:( to |[–-])([\\d.]+))? (cm|mm|kg|g|L|mL|g/L|°C)\\}");
 
     /** Below this many quarts people scoop by the cup; below this many cups by the spoon; from so many on they speak of gallons. */
     private static final double CUPS_BELOW_QT = 1;

@@ -5,6 +5,7 @@ import static looseknit.core.measure.Require.within;
 import java.util.OptionalDouble;
 import looseknit.core.material.Material;
 import looseknit.core.measure.Limit;
+import looseknit.core.message.Dimension;
 import looseknit.core.message.Named;
 
 /**
@@ -19,24 +20,24 @@ public record Stock(Sold sold, double amount, double swell) {
     /** What a label states. */
     public enum Sold implements Named {
         /** Loose litres. */
-        LOOSE_LITRES("L", 0),
+        LOOSE_LITRES(Dimension.VOLUME, 0),
         /** Litres of a pressed bale, before it is loosened. */
-        PRESSED_LITRES("L", 1.6),
+        PRESSED_LITRES(Dimension.VOLUME, 1.6),
         /** Kilograms of a dry brick that swells in water. */
-        BRICK_KG("kg", 14),
+        BRICK_KG(Dimension.MASS, 14),
         /** Kilograms of loose matter, as sand is sold. */
-        LOOSE_KG("kg", 0);
-        private final String unit;
+        LOOSE_KG(Dimension.MASS, 0);
+        private final Dimension measure;
         private final double usualSwell;
 
-        Sold(final String unit, final double usualSwell) {
-            this.unit = unit;
+        Sold(final Dimension measure, final double usualSwell) {
+            this.measure = measure;
             this.usualSwell = usualSwell;
         }
 
-        /** Unit of the amount on the label. */
-        public String unit() {
-            return unit;
+        /** What the amount on the label measures: a volume or a mass. */
+        public Dimension measure() {
+            return measure;
         }
 
         /** Loosened litres from a pressed litre, or from a kilogram of coir brick; 0 where nothing swells. Common practice, no source. */

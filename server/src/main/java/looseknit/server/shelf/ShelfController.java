@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import looseknit.core.material.Material;
+import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.shelf.BuySizes;
 import looseknit.core.shelf.Stock;
@@ -61,7 +62,7 @@ class ShelfController {
             @Nullable Double price) {}
 
     /** A way in which packs are sold; the usual swell is 0 where nothing swells. */
-    record SoldBody(Stock.Sold sold, Message words, String unit, double usualSwell) {}
+    record SoldBody(Stock.Sold sold, Message words, Dimension measure, double usualSwell) {}
 
     /** What a pack comes to. */
     record WorthBody(double litres, @Nullable Double pricePerLitre) {}
@@ -88,7 +89,7 @@ class ShelfController {
     @GetMapping("/ways-sold")
     List<SoldBody> waysSold() {
         return Arrays.stream(Stock.Sold.values())
-                .map(each -> new SoldBody(each, each.words(), each.unit(), each.usualSwell()))
+                .map(each -> new SoldBody(each, each.words(), each.measure(), each.usualSwell()))
                 .toList();
     }
 
