@@ -17,6 +17,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
+import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import looseknit.core.material.Material;
@@ -26,6 +27,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** Searches over HTTP. */
@@ -58,6 +60,19 @@ class FindsApiTest {
         return now;
     }
 
+    private ResultActions whyNot(final UUID id, final String materialId) throws Exception {
+        ResultActions now = http.perform(ask("/api/finds/{id}/why-not?materialId={material}", id, materialId));
+        for (int i = 0; i < 600 && !bodyOf(now).contains("\"done\":true"); i++) {
+            Thread.sleep(20);
+            now = http.perform(ask("/api/finds/{id}/why-not?materialId={material}", id, materialId));
+        }
+        return now.andExpect(status().isOk());
+    }
+
+    private static String bodyOf(final ResultActions now) throws Exception {
+        return now.andReturn().getResponse().getContentAsString();
+    }
+
     /** Other tests of the same server put things on the shelf. */
     private void noneOnTheShelf(final String materialId) throws Exception {
         final String lots =
@@ -69,8 +84,34 @@ class FindsApiTest {
     }
 
     private static boolean unfinished(final ResultActions now) throws Exception {
-        final String body = now.andReturn().getResponse().getContentAsString();
+        final String body = bodyOf(now);
         return body.contains("\"state\":\"WAITING\"") || body.contains("\"state\":\"SEARCHING\"");
+    }
+
+    @Test
+    void theSameQuestionAskedTwiceIsOneSearch() throws Exception {
+        final UUID id = start(find("FIND", CHOSEN));
+        http.perform(send("/api/finds/{id}", find("FIND", CHOSEN), id)).andExpect(status().isOk());
+        final String first = bodyOf(ended(id).andExpect(jsonPath("$.state").value("DONE")));
+        http.perform(send("/api/finds/{id}", find("FIND", CHOSEN), id))
+                .andExpect(jsonPath("$.state").value("DONE"));
+        assertThat(bodyOf(ended(id))).isEqualTo(first);
+    }
+
+    @Test
+    void whatWasFoundIsToldInTheUnitsThatAreAsked() throws Exception {
+        final UUID id = start(find("FIND", CHOSEN));
+        ended(id)
+                .andExpect(jsonPath(
+                        "$.answer.proposals[0].readings[?(@.quality == 'WEIGHT')].figure",
+                        hasItem(containsString("kg"))));
+        http.perform(ask("/api/finds/{id}?units=us", id))
+                .andExpect(jsonPath(
+                        "$.answer.proposals[0].readings[?(@.quality == 'WEIGHT')].figure",
+                        hasItem(containsString("lb"))));
+        http.perform(ask("/api/finds/{id}?units=stone", id))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("metric or us")));
     }
 
     @Test
@@ -85,11 +126,10 @@ class FindsApiTest {
                 .andExpect(jsonPath("$.answer.proposals[0].fit", greaterThan(50.0)))
                 .andExpect(jsonPath("$.answer.proposals[0].readings", hasSize(9)))
                 .andExpect(jsonPath("$.answer.proposals[0].toBuy", not(empty())));
-        http.perform(ask("/api/finds/{id}/why-not?materialId=peat", id))
-                .andExpect(status().isOk())
-                .andExpect(jsonPath("$.words", containsString("sphagnum peat")));
-        http.perform(ask("/api/finds/{id}/why-not?materialId=beach_sand", id))
-                .andExpect(jsonPath("$.words", containsString("salt")));
+        whyNot(id, "peat")
+                .andExpect(jsonPath("$.words", containsString("sphagnum peat")))
+                .andExpect(jsonPath("$.best").isNotEmpty());
+        whyNot(id, "beach_sand").andExpect(jsonPath("$.words", containsString("salt")));
         http.perform(ask("/api/finds/{id}/why-not?materialId=moonstone", id))
                 .andExpect(status().isUnprocessableContent());
     }
@@ -99,13 +139,14 @@ class FindsApiTest {
         final UUID id = start(find("FIND", CHOSEN));
         ended(id);
 
-        final String told = http.perform(ask("/api/finds/{id}/events", id).accept(MediaType.TEXT_EVENT_STREAM))
+        final MvcResult stream = http.perform(ask("/api/finds/{id}/events", id).accept(MediaType.TEXT_EVENT_STREAM))
                 .andExpect(request().asyncStarted())
-                .andReturn()
-                .getResponse()
-                .getContentAsString();
+                .andReturn();
+        stream.getAsyncResult(Duration.ofSeconds(20).toMillis());
 
-        assertThat(told).startsWith("data:").contains("\"state\":\"DONE\"");
+        assertThat(stream.getResponse().getContentAsString())
+                .startsWith("data:")
+                .contains("\"state\":\"DONE\"");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static looseknit.server.ApiTest.Requests.change;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.empty;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
@@ -55,7 +56,7 @@ class OwnPlantsApiTest {
             delimiter = '|',
             value = {
                 "my_x | {\"name\":\"X\",\"likeId\":\"nothing\"} | a plant of the Book to copy",
-                "my_x | {\"name\":\"X\",\"likeId\":\"jade\",\"airLowPercent\":60,\"airHighPercent\":40} | at least the low end, 60",
+                "my_x | {\"name\":\"X\",\"likeId\":\"jade\",\"airLowPercent\":60,\"airHighPercent\":40} | Allowed: 60 to 95 %",
                 "my_x | {\"name\":\"X\",\"likeId\":\"jade\",\"phLow\":-1} | 0 to 12",
                 "my_x | {\"name\":\"X\",\"likeId\":\"jade\",\"rootDepthCm\":900} | 2 to 80 cm",
                 "jade | {\"name\":\"X\",\"likeId\":\"jade\"} | my_ and then small letters"
@@ -79,8 +80,11 @@ class OwnPlantsApiTest {
                 .andExpect(jsonPath("$.contradictions[*].id", hasItem("company")))
                 .andExpect(jsonPath("$.contradictions[*].id", hasItem("dark")))
                 .andExpect(jsonPath("$.contradictions[*].id", hasItem("drowned")))
-                .andExpect(jsonPath("$.contradictions[?(@.id == 'water')].waysOut[0].subject", contains("RAIN")))
-                .andExpect(jsonPath("$.contradictions[?(@.id == 'slow')].waysOut[*].kind", hasItem("INTERVAL")));
+                .andExpect(jsonPath(
+                        "$.contradictions[?(@.id == 'water')].waysOut[0].after.brief.habit.water", contains("RAIN")))
+                .andExpect(jsonPath(
+                        "$.contradictions[?(@.id == 'slow')].waysOut[?(@.after.brief.habit.everyDays > 3)]",
+                        not(empty())));
     }
 
     @ParameterizedTest
