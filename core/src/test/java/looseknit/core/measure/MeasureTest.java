@@ -69,7 +69,7 @@ class MeasureTest {
         assertThatThrownBy(() -> Require.within("x", Double.NaN, 0, 1, Limit.L))
                 .isInstanceOf(OutOfRangeException.class);
         assertThatThrownBy(() -> Require.text("name", "x".repeat(2000), 120))
-                .hasMessage("name is 2,000 characters long; allowed: 1 to 120 characters");
+                .hasMessage("name is 2000 characters long; allowed: 1 to 120 characters");
         assertThat(Require.text("name", "  Cellar mix ", 120)).isEqualTo("Cellar mix");
     }
 }
