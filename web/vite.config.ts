@@ -17,6 +17,6 @@ export default defineConfig({
   test: {
     environment: 'happy-dom',
     include: ['src/**/*.test.ts'],
-    setupFiles: ['src/words/testWords.ts'],
+    setupFiles: ['src/testing/testWords.ts'],
   },
 })

@@ -1,4 +1,4 @@
-import type { components } from './generated/api'
+import type { components, paths } from './generated/api'
 
 type Schemas = components['schemas']
 
@@ -38,7 +38,10 @@ export type Blend = Schemas['BlendBody']
 export type BlendCard = Schemas['BlendCardBody']
 export type BlendVersion = Schemas['VersionBody']
 export type Batch = Schemas['BatchBody']
-export type Fill = Schemas['FillRow']
+export type Fill = Schemas['FillBody']
+export type BatchRow = Schemas['BatchRowBody']
+export type BookOrder = NonNullable<NonNullable<paths['/api/blends']['get']['parameters']['query']>['order']>
+export type BookPage = Schemas['BookPageBody']
 export type Line = Schemas['LineBody']
 export type Potting = Schemas['PottingBody']
 export type Today = Schemas['TodayBody']

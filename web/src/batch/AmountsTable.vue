@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Batch, Line } from '@/api/types'
-import InPlace from '@/frame/InPlace.vue'
+import InPlace from '@/parts/InPlace.vue'
 import StitchMark from '@/material/StitchMark.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
-import type { Batch } from '@/api/types'
-import SwatchChart from '@/blend/SwatchChart.vue'
-import { shortDate } from '@/care/days'
+import type { BatchRow } from '@/api/types'
+import { usePages } from '@/api/usePages'
+import SwatchChart from '@/material/SwatchChart.vue'
+import { shortDate } from '@/measure/days'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
@@ -13,24 +13,20 @@ import { t } from '@/words'
 /** All batches: to mix, and mixed. */
 const settings = useSettings()
 const { materialName } = useMaterials()
-const query = useQuery({
-  queryKey: ['batches'],
-  queryFn: () => answer(api.GET('/api/batches')),
-  staleTime: 0,
-})
+const { pages, first, error, loading, hasMore, more, fetchingMore } = usePages(
+  ref(['batches']),
+  (page) => answer(api.GET('/api/batches', { params: { query: { page } } })),
+  (page) => page.batches,
+)
 const groups = computed(() => {
-  const all = query.data.value ?? []
+  const all = pages.value.flatMap((page) => page.batches)
   return [
     { name: t('batch.batchesPage.toMix'), batches: all.filter((batch) => batch.mixedOn === undefined) },
     { name: t('batch.batchesPage.nameMixed'), batches: all.filter((batch) => batch.mixedOn !== undefined) },
   ].filter((group) => group.batches.length > 0)
 })
-const rows = (batch: Batch) =>
-  batch.recipe.parts.map((part) => ({ materialId: part.materialId, name: materialName(part.materialId) }))
-const shares = (batch: Batch) => batch.plan.materials.map((line) => line.litres / batch.plan.looseLitres)
-const filled = (batch: Batch) =>
-  rows(batch).filter((row) => batch.plan.materials.some((line) => line.materialId === row.materialId))
-const pots = (batch: Batch) => batch.fills.reduce((sum, fill) => sum + fill.count, 0)
+const rows = (batch: BatchRow) =>
+  batch.materialIds.map((materialId) => ({ materialId, name: materialName(materialId) }))
 </script>
 
 <template>
@@ -38,8 +34,8 @@ const pots = (batch: Batch) => batch.fills.reduce((sum, fill) => sum + fill.coun
     <div class="page-head">
       <h1>{{ $t('batch.batchesPage.batches') }}</h1>
     </div>
-    <p v-if="query.error.value" class="say harm" role="alert">{{ query.error.value.message }}</p>
-    <div v-if="query.isLoading.value">
+    <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
+    <div v-if="loading">
       <div v-for="i in 4" :key="i" class="skeleton" style="height: 70px; margin-bottom: 10px" />
     </div>
     <section v-for="group in groups" :key="group.name">
@@ -48,7 +44,7 @@ const pots = (batch: Batch) => batch.fills.reduce((sum, fill) => sum + fill.coun
         <li v-for="batch in group.batches" :key="batch.id">
           <RouterLink :to="`/batches/${batch.id}`">
             <span class="chart"
-              ><SwatchChart :rows="filled(batch)" :shares="shares(batch)" :across="10" :down="4"
+              ><SwatchChart :rows="rows(batch)" :shares="batch.shares" :across="10" :down="4"
             /></span>
             <span class="what">
               <b>{{ batch.blendName }}</b>
@@ -56,11 +52,11 @@ const pots = (batch: Batch) => batch.fills.reduce((sum, fill) => sum + fill.coun
                 $t('batch.batchesPage.versionLot', { versionNumber: batch.versionNumber, lot: batch.lot })
               }}</span>
             </span>
-            <span>{{ text(settings.measures.volume(batch.plan.litresToMake)) }}</span>
+            <span>{{ text(settings.measures.volume(batch.litresToMake)) }}</span>
             <span>{{
-              pots(batch) === 1
+              batch.pots === 1
                 ? $t('batch.batchesPage.onePot')
-                : $t('batch.batchesPage.pots', { pots: pots(batch) })
+                : $t('batch.batchesPage.pots', { pots: batch.pots })
             }}</span>
             <span class="soft">{{
               batch.mixedOn
@@ -71,7 +67,10 @@ const pots = (batch: Batch) => batch.fills.reduce((sum, fill) => sum + fill.coun
         </li>
       </ul>
     </section>
-    <p v-if="query.data.value?.length === 0" class="empty">
+    <button v-if="hasMore" type="button" class="plain" :disabled="fetchingMore" @click="more">
+      {{ $t('parts.pages.more') }}
+    </button>
+    <p v-if="first?.total === 0" class="empty">
       {{ $t('batch.batchesPage.noBatchYetOpenA') }}
       <RouterLink to="/blends">{{ $t('batch.batchesPage.blend') }}</RouterLink>
       {{ $t('batch.batchesPage.andChooseMixABatch') }}

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Fill, Pot } from '@/api/types'
-import InPlace from '@/frame/InPlace.vue'
+import InPlace from '@/parts/InPlace.vue'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'

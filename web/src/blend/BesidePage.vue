@@ -10,7 +10,7 @@ import { useSettings } from '@/measure/settings'
 import { figure, inUnit, text } from '@/measure/units'
 import { t } from '@/words'
 import { type Laid, laidOf } from './beside'
-import SwatchChart from './SwatchChart.vue'
+import SwatchChart from '@/material/SwatchChart.vue'
 
 /** Two or three blends, or versions of one, side by side, with their readings on the same lines. */
 const route = useRoute()

@@ -1,36 +1,46 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import { useKeys } from '@/frame/keys'
-import { useKept } from '@/frame/useKept'
-import { useMaterials } from '@/material/useBook'
+import { usePages } from '@/api/usePages'
+import { useKeys } from '@/parts/keys'
+import { useKept } from '@/parts/useKept'
 import { besidePath, MOST_BESIDE } from './beside'
-import { filtered, type Filter, NO_FILTER, sorted } from './book'
+import { type Filter, NO_FILTER } from './book'
 import BookCard from './BookCard.vue'
 import BookSift from './BookSift.vue'
 import { useLayAway } from './useLayAway'
 import { useNewBlend } from './useNewBlend'
 
 /** The swatch book: all blends, sorted and sifted, read for their own plant or for any other. */
+const AGAIN_MS = 1200
 const router = useRouter()
 const layAway = useLayAway()
-const { materialName } = useMaterials()
 const { busy, start } = useNewBlend()
 const filter = useKept<Filter>('loose-knit.book', NO_FILTER)
 const forPlant = computed(() => filter.value.plantId)
-const blends = useQuery({
-  queryKey: ['blends', computed(() => forPlant.value ?? '')],
-  queryFn: () =>
-    answer(api.GET('/api/blends', { params: { query: forPlant.value ? { plantId: forPlant.value } : {} } })),
-  staleTime: 0,
-  placeholderData: (before) => before,
-})
-const cards = computed(() => blends.data.value ?? [])
-
-const shown = computed(() => sorted(filtered(cards.value, filter.value, materialName), filter.value.order))
+const text = refDebounced(
+  computed(() => filter.value.text.trim()),
+  200,
+)
+const asked = computed(() => ({
+  archived: filter.value.archived,
+  fitting: filter.value.onlyFitting,
+  order: filter.value.order,
+  ...(text.value === '' ? {} : { text: text.value }),
+  ...(filter.value.group === undefined ? {} : { group: filter.value.group }),
+  ...(filter.value.materialIds.length === 0 ? {} : { materialId: filter.value.materialIds }),
+  ...(forPlant.value ? { plantId: forPlant.value } : {}),
+}))
+const { pages, first, error, hasMore, more, fetchingMore } = usePages(
+  computed(() => ['blends', 'pages', asked.value]),
+  (page) => answer(api.GET('/api/blends', { params: { query: { ...asked.value, page } } })),
+  (page) => page.cards,
+  (page) => (page?.beingRead ? AGAIN_MS : false),
+)
+const shown = computed(() => pages.value.flatMap((page) => page.cards))
 const sifted = computed(
   () =>
     filter.value.text !== '' ||
@@ -64,14 +74,14 @@ useKeys({ n: () => void start() })
         <Button :label="$t('blend.book.new')" :disabled="busy" @click="start()" />
       </div>
     </div>
-    <BookSift v-model="filter" :cards="cards" />
+    <BookSift v-model="filter" :page="first" />
     <p v-if="picked.length > 0" class="picked" role="status">
       {{ $t('blend.book.picked', { n: picked.length }, picked.length) }}
       <Button :label="$t('blend.book.beside')" size="small" :disabled="picked.length < 2" @click="beside" />
       <button type="button" class="plain" @click="picked = []">{{ $t('blend.book.unpick') }}</button>
     </p>
-    <p v-if="blends.error.value" class="say harm" role="alert">{{ blends.error.value.message }}</p>
-    <ul v-if="blends.data.value" class="choices book">
+    <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
+    <ul v-if="first" class="choices book">
       <BookCard
         v-for="card in shown"
         :key="card.blend.id"
@@ -82,11 +92,14 @@ useKeys({ n: () => void start() })
         @lay-away="layAway(card.blend, $event)"
       />
     </ul>
-    <div v-else-if="!blends.error.value" class="book">
+    <div v-else-if="!error" class="book">
       <div v-for="i in 6" :key="i" class="skeleton" style="height: 150px" />
     </div>
-    <p v-if="cards.length === 0 && blends.data.value" class="empty">{{ $t('blend.book.empty') }}</p>
-    <p v-else-if="blends.data.value && shown.length === 0" class="empty">
+    <button v-if="hasMore" type="button" class="plain" :disabled="fetchingMore" @click="more">
+      {{ $t('parts.pages.more') }}
+    </button>
+    <p v-if="first?.total === 0 && !sifted" class="empty">{{ $t('blend.book.empty') }}</p>
+    <p v-else-if="first?.total === 0" class="empty">
       {{ $t('blend.book.noneSo') }}
       <button v-if="sifted" type="button" class="plain" @click="noSifting">
         {{ $t('blend.book.noSifting') }}

@@ -5,7 +5,7 @@ import { useMaterials } from '@/material/useBook'
 import { inUnit } from '@/measure/units'
 import { usePlants } from '@/need/usePlants'
 import { t } from '@/words'
-import SwatchChart from './SwatchChart.vue'
+import SwatchChart from '@/material/SwatchChart.vue'
 
 /** A blend in the swatch book: its swatch, what it would read, and what can be done with it there. */
 const props = defineProps<{ card: BlendCard; forPlant: string | undefined; picked: boolean }>()

@@ -3,14 +3,14 @@ import InputText from 'primevue/inputtext'
 import MultiSelect from 'primevue/multiselect'
 import Select from 'primevue/select'
 import { computed } from 'vue'
-import type { BlendCard } from '@/api/types'
+import type { BookPage } from '@/api/types'
 import { useMaterials } from '@/material/useBook'
 import PlantField from '@/need/PlantField.vue'
 import { t } from '@/words'
 import type { Filter, Order } from './book'
 
 /** By what the swatch book is sifted and sorted, and for which plant it is read. */
-const props = defineProps<{ cards: readonly BlendCard[] }>()
+const props = defineProps<{ page: BookPage | undefined }>()
 const filter = defineModel<Filter>({ required: true })
 const { materialName } = useMaterials()
 
@@ -19,11 +19,9 @@ const ORDERS = computed<{ value: Order; label: string }[]>(() =>
     (value) => ({ value, label: t(`blend.book.order.${value}`) }),
   ),
 )
-const groups = computed(() =>
-  [...new Set(props.cards.flatMap((card) => (card.groupName ? [card.groupName] : [])))].sort(),
-)
+const groups = computed(() => props.page?.groups ?? [])
 const materials = computed(() =>
-  [...new Set(props.cards.flatMap((card) => card.blend.recipe.parts.map((part) => part.materialId)))]
+  (props.page?.materialIds ?? [])
     .map((id) => ({ id, name: materialName(id) }))
     .sort((a, b) => a.name.localeCompare(b.name)),
 )
@@ -34,7 +32,7 @@ const plantId = computed({
   get: () => filter.value.plantId,
   set: (id: string | undefined) => set({ plantId: id, ...(id ? { order: 'FIT' as const } : {}) }),
 })
-const away = computed(() => props.cards.filter((card) => card.blend.archived).length)
+const away = computed(() => props.page?.away ?? 0)
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onMounted } from 'vue'
 import type { Asked, Pot, Recipe } from '@/api/types'
-import { say } from '@/frame/notices'
+import { say } from '@/parts/notices'
 import { t } from '@/words'
 import { CLOSER, type CloserView } from './closer'
 import { setDose } from './recipe'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Recipe } from '@/api/types'
-import ChoiceList from '@/frame/ChoiceList.vue'
+import ChoiceList from '@/parts/ChoiceList.vue'
 import { useSettings } from '@/measure/settings'
 import { t } from '@/words'
 

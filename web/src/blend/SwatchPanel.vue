@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Evaluation, Recipe } from '@/api/types'
-import ChoiceList from '@/frame/ChoiceList.vue'
-import { sayProblem } from '@/frame/notices'
-import { useKept } from '@/frame/useKept'
+import ChoiceList from '@/parts/ChoiceList.vue'
+import { sayProblem } from '@/parts/notices'
+import { useKept } from '@/parts/useKept'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { t } from '@/words'
 import CloseUp from './close-up/CloseUp.vue'
 import { rewrite } from './recipe'
-import SwatchChart from './SwatchChart.vue'
+import SwatchChart from '@/material/SwatchChart.vue'
 import { fileName, handOut, swatchPng, swatchSvg } from './swatchFile'
 
 /** The swatch of the blend on the bench, how it is knitted, what it adds up to, and what it looks like in the hand. */

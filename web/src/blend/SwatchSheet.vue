@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import StitchMark from '@/material/StitchMark.vue'
 import { figure } from '@/measure/units'
-import SwatchChart from './SwatchChart.vue'
+import SwatchChart from '@/material/SwatchChart.vue'
 
 /** A swatch to give away: chart, name and key as one drawing. */
 const props = defineProps<{

@@ -1,9 +1,9 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { Refusal, stubServer, surroundings, type Asked } from '@/api/stubbedServer'
+import { Refusal, stubServer, surroundings, type Asked } from '@/testing/stubbedServer'
 import type { Recipe } from '@/api/types'
-import { notices, takeBack } from '@/frame/notices'
-import FinderDialog from '@/frame/FinderDialog.vue'
+import { notices, takeBack } from '@/parts/notices'
+import FinderDialog from '@/shell/FinderDialog.vue'
 import SavedBriefs from '@/need/SavedBriefs.vue'
 import PotAndMixPanel from '@/pot/PotAndMixPanel.vue'
 import BesidePage from './BesidePage.vue'
@@ -267,16 +267,35 @@ describe('side by side', () => {
 
 describe('the page of the swatch book', () => {
   const answers = {
-    'GET /api/blends': [
-      card('a', 'Cellar mix', { sameAs: [{ id: 'b', name: 'Twin' }] }),
-      card('b', 'Twin', { blend: blend({ id: 'b', name: 'Twin', archived: true }) }),
-      card('c', 'Yard mix', { stops: [{ id: 's', why: 'Lime kills it.', accepted: false }], fits: false }),
-    ],
+    // sifting is the server's: here it only knows names
+    'GET /api/blends': ({ query }: Asked) => {
+      const cards = [
+        card('a', 'Cellar mix', { sameAs: [{ id: 'b', name: 'Twin' }] }),
+        card('c', 'Yard mix', { stops: [{ id: 's', why: 'Lime kills it.', accepted: false }], fits: false }),
+      ].filter((each) => each.blend.name.toLowerCase().includes(query.get('text') ?? ''))
+      return {
+        total: cards.length,
+        away: 1,
+        groups: ['aroids'],
+        materialIds: ['peat'],
+        beingRead: false,
+        cards: query.get('page') === '0' ? cards.slice(0, 1) : cards.slice(1),
+      }
+    },
     'POST /api/blends/a/archive': blend(),
     'POST /api/blends/a/unarchive': blend(),
   }
+  const more = async (view: ReturnType<typeof mount>) => {
+    await vi.waitFor(() => expect(view.findAll('.book > li')).toHaveLength(1), 5000)
+    await view
+      .findAll('button.plain')
+      .find((each) => each.text() === 'Show more')
+      ?.trigger('click')
+    await vi.waitFor(() => expect(view.findAll('.book > li')).toHaveLength(2), 5000)
+  }
   it('notices the same mix, and lays it away with a way back', async () => {
     const { view, asked } = await show(BlendsPage, {}, answers)
+    await more(view)
     expect(view.findAll('.book > li')).toHaveLength(2)
     expect(view.get('.same').text()).toContain('Same mix as Twin.')
     expect(view.text()).toContain('Stop: Lime kills it.')
@@ -289,20 +308,26 @@ describe('the page of the swatch book', () => {
   it('is sifted, says when nothing is left, and remembers', async () => {
     const { view } = await show(BlendsPage, {}, answers)
     await view.get('#book-text').setValue('yard')
-    expect(view.findAll('.book h2').map((each) => each.text())).toEqual(['Yard mix'])
+    await vi.waitFor(
+      () => expect(view.findAll('.book h2').map((each) => each.text())).toEqual(['Yard mix']),
+      5000,
+    )
     await view.get('#book-text').setValue('nowhere')
-    expect(view.text()).toContain('No blend is like that.')
+    await vi.waitFor(() => expect(view.text()).toContain('No blend is like that.'), 5000)
     view.unmount()
     const again = await show(BlendsPage, {}, answers)
+    await vi.waitFor(() => expect(again.view.text()).toContain('No blend is like that.'), 5000)
     await again.view
       .findAll('button.plain')
       .find((each) => each.text() === 'Show all')
       ?.trigger('click')
-    expect(again.view.findAll('.book > li')).toHaveLength(2)
+    await more(again.view)
   })
   it('lays two side by side and reads for another plant', async () => {
     localStorage.setItem('loose-knit.book', JSON.stringify({ plantId: 'lily' }))
-    const { view, router } = await show(BlendsPage, {}, answers)
+    const { view, asked, router } = await show(BlendsPage, {}, answers)
+    await more(view)
+    expect(asked.some((each) => each.query.get('plantId') === 'lily')).toBe(true)
     expect(view.findAll('.book > li')[0]?.text()).toContain('read for peace lily: fits 88 of 100')
     for (const box of view.findAll('.book input[type=checkbox]')) {
       await box.setValue(true)
@@ -405,9 +430,9 @@ describe('finding anything', () => {
       FinderDialog,
       { open: true },
       {
-        'GET /api/blends': [card('a', 'Cellar mix')],
-        'GET /api/pottings': [],
-        'GET /api/batches': [{ id: 'b7', lot: 'L-7', blendName: 'Cellar mix' }],
+        'GET /api/blends/names': [{ id: 'a', name: 'Cellar mix', plantId: 'lily', materialId: 'peat' }],
+        'GET /api/pottings/names': [],
+        'GET /api/batches/names': [{ id: 'b7', lot: 'L-7', blendName: 'Cellar mix' }],
       },
     )
     const field = shown.view.get('input')

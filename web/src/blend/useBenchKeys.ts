@@ -1,6 +1,6 @@
 import type { Ref, WritableComputedRef } from 'vue'
 import type { Recipe } from '@/api/types'
-import { useKeys } from '@/frame/keys'
+import { useKeys } from '@/parts/keys'
 import { moveRow, setAmount } from './recipe'
 
 /** What the keys do with the rows of the recipe on the bench. */

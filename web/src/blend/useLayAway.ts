@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { answer, api } from '@/api/client'
-import { say, sayProblem } from '@/frame/notices'
+import { say, sayProblem } from '@/parts/notices'
 import { t } from '@/words'
 
 /** Lays a blend away, kept but out of the way, or takes it out again, with a way back; says whether it was done. */

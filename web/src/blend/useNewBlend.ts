@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import { sayProblem } from '@/frame/notices'
+import { sayProblem } from '@/parts/notices'
 import { t } from '@/words'
 
 /** Starts an empty blend and goes to its bench, or to where it is counted out. */

@@ -4,13 +4,13 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Answer, Potting } from '@/api/types'
-import { say, sayProblem } from '@/frame/notices'
+import { say, sayProblem } from '@/parts/notices'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
 import { potWords } from '@/need/words'
 import { useShelf } from '@/shelf/useShelf'
 import { t } from '@/words'
-import { agoWords, daysBetween, inWords, longDate } from './days'
+import { agoWords, daysBetween, inWords, longDate } from '@/measure/days'
 
 /** Who to look at today, and what is waiting. */
 const settings = useSettings()
@@ -29,7 +29,7 @@ const byPlace = computed(() => {
   }
   return [...places.entries()]
 })
-const later = computed(() => (today.value?.later ?? []).slice(0, 12))
+const later = computed(() => today.value?.later ?? [])
 
 const ANSWERS: { answer: Answer; label: string; done: string }[] = [
   { answer: 'WATERED', label: t('care.todayPage.iWateredIt'), done: t('care.todayPage.doneWatered') },
@@ -81,11 +81,11 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
         <p v-if="today" class="soft">
           {{ longDate(today.date) }} ·
           {{
-            today.due.length === 0
+            today.dueInAll === 0
               ? $t('care.todayPage.noPotToLookAt')
-              : today.due.length === 1
+              : today.dueInAll === 1
                 ? $t('care.todayPage.onePotToLookAt')
-                : $t('care.todayPage.potsToLookAt', { length: today.due.length })
+                : $t('care.todayPage.potsToLookAt', { length: today.dueInAll })
           }}
         </p>
       </div>
@@ -139,7 +139,7 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
             </li>
           </ul>
         </template>
-        <p v-if="today.due.length === 0" class="empty">
+        <p v-if="today.dueInAll === 0" class="empty">
           <template v-if="today.later.length === 0">
             {{ ' ' }}{{ $t('care.todayPage.noPotYetMakeA') }}
             <RouterLink to="/blends">{{ $t('care.todayPage.blend') }}</RouterLink>{{

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { computed, ref } from 'vue'
 import type { Caution } from '@/api/types'
-import TickField from '@/frame/TickField.vue'
+import TickField from '@/parts/TickField.vue'
 
 /** What must not be done. A stop can be set aside, but only knowingly; the blend stays marked. */
 const props = defineProps<{ cautions: Caution[]; accepted: readonly string[] }>()

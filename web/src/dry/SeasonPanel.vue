@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Select from 'primevue/select'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Asked, Season, SeasonPlan } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
-import ChoiceList from '@/frame/ChoiceList.vue'
-import LineChart, { type Line } from '@/frame/LineChart.vue'
-import { useKept } from '@/frame/useKept'
+import { useBlendNames } from '@/api/useBlendNames'
+import ChoiceList from '@/parts/ChoiceList.vue'
+import LineChart, { type Line } from '@/parts/LineChart.vue'
+import { useKept } from '@/parts/useKept'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
@@ -46,17 +46,20 @@ const LIGHTS = [
   { value: 'CHANGES' as const, label: t('dry.seasonPanel.changesWithTheSun') },
 ]
 
-const { data: blends } = useQuery({
-  queryKey: ['blends'],
-  queryFn: () => answer(api.GET('/api/blends')),
-})
+const { names: blendNames, recipeOf } = useBlendNames(() =>
+  plan.value.otherId === 'none' ? [] : [plan.value.otherId],
+)
 const others = computed(() => [
   { id: 'none', name: t('dry.seasonPanel.noOtherMix') },
-  ...(blends.value ?? [])
-    .filter((card) => card.blend.id !== props.blendId && card.blend.recipe.parts.length > 0)
-    .map((card) => ({ id: card.blend.id, name: card.blend.name })),
+  ...blendNames.value.filter((each) => each.id !== props.blendId).map(({ id, name }) => ({ id, name })),
 ])
-const other = computed(() => (blends.value ?? []).find((card) => card.blend.id === plan.value.otherId)?.blend)
+const other = computed(() => {
+  const id = plan.value.otherId
+  const recipe = recipeOf(id)
+  return recipe
+    ? { id, recipe, name: blendNames.value.find((each) => each.id === id)?.name ?? '' }
+    : undefined
+})
 
 const settings = useSettings()
 const {

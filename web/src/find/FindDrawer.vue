@@ -2,7 +2,7 @@
 import Drawer from 'primevue/drawer'
 import { nextTick } from 'vue'
 import type { Brief, Proposal, Recipe } from '@/api/types'
-import { useKept } from '@/frame/useKept'
+import { useKept } from '@/parts/useKept'
 import { askedFor, NOTHING_SAID, type Wanted } from './asked'
 import FindForm from './FindForm.vue'
 import FindProgress from './FindProgress.vue'

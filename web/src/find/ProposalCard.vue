@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Proposal } from '@/api/types'
-import SwatchChart from '@/blend/SwatchChart.vue'
+import SwatchChart from '@/material/SwatchChart.vue'
 import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'

@@ -1,6 +1,6 @@
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { Refusal, stubServer, surroundings } from '@/api/stubbedServer'
+import { Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
 import type { FindState, Proposal } from '@/api/types'
 import FindForm from './FindForm.vue'
 import FoundList from './FoundList.vue'

@@ -1,6 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { stubServer, surroundings } from '@/api/stubbedServer'
+import { stubServer, surroundings } from '@/testing/stubbedServer'
 import type { FindState } from '@/api/types'
 import FindDrawer from './FindDrawer.vue'
 import FindProgress from './FindProgress.vue'

@@ -6,7 +6,7 @@ import { answer, api } from '@/api/client'
 import type { MaterialSheet } from '@/api/types'
 import { useSettings } from '@/measure/settings'
 import { figure, spread } from '@/measure/units'
-import LineChart, { type Line } from '@/frame/LineChart.vue'
+import LineChart, { type Line } from '@/parts/LineChart.vue'
 import { t } from '@/words'
 import { hazardWords } from './hazards'
 import MaterialPicker from './MaterialPicker.vue'
@@ -185,7 +185,7 @@ const go = (ids: string[]) =>
   </div>
 </template>
 
-<style scoped src="../frame/side-by-side.css"></style>
+<style scoped src="../parts/side-by-side.css"></style>
 <style scoped>
 header {
   display: flex;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Brief, Habit, Place, Pot, Wishes } from '@/api/types'
-import ChoiceList from '@/frame/ChoiceList.vue'
-import InPlace from '@/frame/InPlace.vue'
+import ChoiceList from '@/parts/ChoiceList.vue'
+import InPlace from '@/parts/InPlace.vue'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
 import { t } from '@/words'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Habit } from '@/api/types'
-import ChoiceList from '@/frame/ChoiceList.vue'
+import ChoiceList from '@/parts/ChoiceList.vue'
 import NumberField from '@/measure/NumberField.vue'
 import { AMOUNTS, HANDS, WATERS } from './words'
 

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Plant } from '@/api/types'
-import { say, sayProblem } from '@/frame/notices'
+import { say, sayProblem } from '@/parts/notices'
 import { useSettings } from '@/measure/settings'
 import { t } from '@/words'
 import BandStrip from './BandStrip.vue'
@@ -168,7 +168,7 @@ const compose = async (each: Plant) => {
   />
 </template>
 
-<style scoped src="../frame/side-by-side.css"></style>
+<style scoped src="../parts/side-by-side.css"></style>
 <style scoped>
 .heads header {
   display: flex;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Wishes } from '@/api/types'
-import ChoiceList from '@/frame/ChoiceList.vue'
-import TickField from '@/frame/TickField.vue'
+import ChoiceList from '@/parts/ChoiceList.vue'
+import TickField from '@/parts/TickField.vue'
 import NumberField from '@/measure/NumberField.vue'
 import { FIBRES, LAYERS } from './wishes'
 

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import Select from 'primevue/select'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Asked } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
-import { useKept } from '@/frame/useKept'
+import { useBlendNames } from '@/api/useBlendNames'
+import { useKept } from '@/parts/useKept'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
@@ -23,24 +23,22 @@ const kept = useKept(`layers-${props.blendId}`, {
   ],
 })
 const pot = computed(() => props.asked.brief?.pot ?? startingPot())
-const { data: blends } = useQuery({
-  queryKey: ['blends'],
-  queryFn: () => answer(api.GET('/api/blends')),
-})
+const {
+  names,
+  recipeOf: recipeOfBlend,
+  ready,
+} = useBlendNames(() => kept.value.fromTop.map((layer) => layer.blendId).filter((id) => id !== OWN))
 const choices = computed(() => [
   { id: OWN, name: t('pot.layersPanel.thisBlend') },
-  ...(blends.value ?? [])
-    .filter((card) => card.blend.id !== props.blendId && card.blend.recipe.parts.length > 0)
-    .map((card) => ({ id: card.blend.id, name: card.blend.name })),
+  ...names.value.filter((each) => each.id !== props.blendId).map(({ id, name }) => ({ id, name })),
 ])
-const recipeOf = (id: string) =>
-  (blends.value ?? []).find((card) => card.blend.id === id)?.blend.recipe ?? props.asked.recipe
+const recipeOf = (id: string) => recipeOfBlend(id) ?? props.asked.recipe
 const nameOf = (id: string) =>
   choices.value.find((each) => each.id === id)?.name ?? t('pot.layersPanel.thisBlend')
 
 const { answer: stack, problem } = useAnswered(
   () =>
-    blends.value
+    ready.value
       ? {
           pot: pot.value,
           layers: [...kept.value.fromTop]

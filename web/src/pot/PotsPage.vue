@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Potting } from '@/api/types'
-import { daysBetween, inWords, shortDate, todayHere } from '@/care/days'
-import { say, sayProblem } from '@/frame/notices'
+import { usePages } from '@/api/usePages'
+import { daysBetween, inWords, shortDate, todayHere } from '@/measure/days'
+import { say, sayProblem } from '@/parts/notices'
 import { useSettings } from '@/measure/settings'
 import { figure } from '@/measure/units'
 import { potWords } from '@/need/words'
@@ -13,18 +14,18 @@ import { t } from '@/words'
 /** All pots by place, with what is in them and when to look. */
 const settings = useSettings()
 const client = useQueryClient()
-const query = useQuery({
-  queryKey: ['pottings'],
-  queryFn: () => answer(api.GET('/api/pottings')),
-  staleTime: 0,
-})
+const { pages, first, error, loading, hasMore, more, fetchingMore } = usePages(
+  ref(['pottings', 'pages']),
+  (page) => answer(api.GET('/api/pottings', { params: { query: { page } } })),
+  (page) => page.pottings,
+)
 const byPlace = computed(() => {
   const places = new Map<string, Potting[]>()
-  for (const each of [...(query.data.value ?? [])].sort((a, b) => a.label.localeCompare(b.label))) {
+  for (const each of pages.value.flatMap((page) => page.pottings)) {
     const place = each.brief.place?.name ?? t('pot.potsPage.elsewhere')
     places.set(place, [...(places.get(place) ?? []), each])
   }
-  return [...places.entries()].sort(([a], [b]) => a.localeCompare(b))
+  return [...places.entries()]
 })
 const refresh = () =>
   Promise.all(['pottings', 'today'].map((key) => client.invalidateQueries({ queryKey: [key] })))
@@ -51,13 +52,13 @@ const interval = (potting: Potting) =>
     <div class="page-head">
       <div>
         <h1>{{ $t('pot.potsPage.pots') }}</h1>
-        <p v-if="query.data.value" class="soft">
-          {{ $t('pot.potsPage.inPlaces', { length: query.data.value.length, length2: byPlace.length }) }}
+        <p v-if="first" class="soft">
+          {{ $t('pot.potsPage.inPlaces', { length: first.total, length2: first.places }) }}
         </p>
       </div>
     </div>
-    <p v-if="query.error.value" class="say harm" role="alert">{{ query.error.value.message }}</p>
-    <div v-if="query.isLoading.value">
+    <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
+    <div v-if="loading">
       <div v-for="i in 6" :key="i" class="skeleton" style="height: 40px; margin-bottom: 8px" />
     </div>
     <section v-for="[place, pottings] in byPlace" :key="place">
@@ -107,7 +108,10 @@ const interval = (potting: Potting) =>
         </table>
       </div>
     </section>
-    <p v-if="query.data.value?.length === 0" class="empty">
+    <button v-if="hasMore" type="button" class="plain" :disabled="fetchingMore" @click="more">
+      {{ $t('parts.pages.more') }}
+    </button>
+    <p v-if="first?.total === 0" class="empty">
       {{ $t('pot.potsPage.noPotYetMixA') }}
       <RouterLink to="/batches">{{ $t('pot.potsPage.batch') }}</RouterLink>
       {{ $t('pot.potsPage.andPotAPlantUp') }}

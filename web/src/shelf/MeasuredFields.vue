@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount } from 'vue'
 import type { Measured } from '@/api/types'
-import { forgetKept, useKept } from '@/frame/useKept'
+import { forgetKept, useKept } from '@/parts/useKept'
 import NumberField from '@/measure/NumberField.vue'
 import { EMPTY_DRAIN, KITCHEN_SIEVES, measuredOf, type Noted, notedOf } from './measuring'
 import { without } from './words'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import SelectField from '@/frame/SelectField.vue'
-import TickField from '@/frame/TickField.vue'
+import SelectField from '@/parts/SelectField.vue'
+import TickField from '@/parts/TickField.vue'
 import NumberField from '@/measure/NumberField.vue'
 import type { OwnDraft } from './ownDraft'
 import { MATTERS, NATURES } from './words'

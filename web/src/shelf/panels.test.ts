@@ -1,6 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { type Asked, Refusal, stubServer, surroundings } from '@/api/stubbedServer'
+import { type Asked, Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
 import type { FileImport, Lot, LotFacts, Material } from '@/api/types'
 import BuyPanel from './BuyPanel.vue'
 import FilesPanel from './FilesPanel.vue'

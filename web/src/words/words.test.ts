@@ -2,7 +2,7 @@ import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it } from 'vitest'
-import SwatchChart from '@/blend/SwatchChart.vue'
+import SwatchChart from '@/material/SwatchChart.vue'
 import en from './en.json'
 import { t, words } from '.'
 

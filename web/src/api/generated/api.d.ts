@@ -27,9 +27,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["page_2"];
         put?: never;
         post: operations["create_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["names_2"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -75,9 +91,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["page_1"];
         put?: never;
         post: operations["create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blends/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["names_1"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -251,7 +283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -523,7 +555,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_2"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -763,9 +795,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["page"];
         put?: never;
         post: operations["potUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pottings/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["names"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1170,7 +1218,7 @@ export interface components {
             brief: components["schemas"]["BriefBody"];
             /** Format: date-time */
             createdAt: string;
-            fills: components["schemas"]["FillRow"][];
+            fills: components["schemas"]["FillBody"][];
             /** Format: uuid */
             id: string;
             lot: string;
@@ -1188,6 +1236,35 @@ export interface components {
             tubLitres: number;
             /** Format: int32 */
             versionNumber: number;
+        };
+        BatchNameBody: {
+            blendName: string;
+            /** Format: uuid */
+            id: string;
+            lot: string;
+        };
+        BatchRowBody: {
+            /** Format: uuid */
+            blendId: string;
+            blendName: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            litresToMake: number;
+            lot: string;
+            materialIds: string[];
+            /** Format: date */
+            mixedOn?: string;
+            /** Format: int32 */
+            pots: number;
+            shares: number[];
+            /** Format: int32 */
+            versionNumber: number;
+        };
+        BatchesBody: {
+            batches: components["schemas"]["BatchRowBody"][];
+            /** Format: int64 */
+            total: number;
         };
         BlendBody: {
             accepted: string[];
@@ -1220,10 +1297,27 @@ export interface components {
             groupName?: string;
             headline?: string;
             plantName?: string;
-            readings: components["schemas"]["ReadingBody"][];
+            readings: components["schemas"]["GlanceBody"][];
             sameAs: components["schemas"]["SameMixBody"][];
             shares: number[];
             stops: components["schemas"]["StopBody"][];
+        };
+        BlendNameBody: {
+            /** Format: uuid */
+            id: string;
+            materialId?: string;
+            name: string;
+            plantId?: string;
+        };
+        BookPageBody: {
+            /** Format: int64 */
+            away: number;
+            beingRead: boolean;
+            cards: components["schemas"]["BlendCardBody"][];
+            groups: string[];
+            materialIds: string[];
+            /** Format: int64 */
+            total: number;
         };
         BranchBody: {
             /** Format: uuid */
@@ -1316,7 +1410,7 @@ export interface components {
             quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
         };
         ChangedBatchBody: {
-            fills: components["schemas"]["FillRow"][];
+            fills: components["schemas"]["FillBody"][];
             /** Format: double */
             reserve: number;
             /** Format: int64 */
@@ -1501,7 +1595,7 @@ export interface components {
             name: string;
             usual: components["schemas"]["UsualBody"][];
         };
-        FillRow: {
+        FillBody: {
             /** Format: int32 */
             count: number;
             pot: components["schemas"]["PotBody"];
@@ -1581,6 +1675,15 @@ export interface components {
             lotSd: number;
             name: string;
             unit: string;
+        };
+        GlanceBody: {
+            /** Format: int32 */
+            decimals: number;
+            /** @enum {string} */
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
+            unit: string;
+            /** Format: double */
+            value: number;
         };
         GroupBody: {
             plants: number[];
@@ -1925,7 +2028,7 @@ export interface components {
             blendId: string;
             /** Format: double */
             countedLitres?: number;
-            fills: components["schemas"]["FillRow"][];
+            fills: components["schemas"]["FillBody"][];
             /** Format: uuid */
             id: string;
             /** Format: double */
@@ -2259,6 +2362,19 @@ export interface components {
             predictedLowDays: number;
             /** Format: int32 */
             versionNumber: number;
+        };
+        PottingNameBody: {
+            /** Format: uuid */
+            id: string;
+            label: string;
+            placeName?: string;
+        };
+        PottingsBody: {
+            /** Format: int64 */
+            places: number;
+            pottings: components["schemas"]["PottingBody"][];
+            /** Format: int64 */
+            total: number;
         };
         PreviewBody: {
             constituents: components["schemas"]["ConstituentBody"][];
@@ -2635,7 +2751,11 @@ export interface components {
             /** Format: date */
             date: string;
             due: components["schemas"]["PottingBody"][];
+            /** Format: int64 */
+            dueInAll: number;
             later: components["schemas"]["PottingBody"][];
+            /** Format: int64 */
+            laterInAll: number;
             toMix: components["schemas"]["WaitingBatchBody"][];
         };
         UnitBody: {
@@ -2813,9 +2933,11 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    page_2: {
         parameters: {
             query?: {
+                page?: number;
+                size?: number;
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };
@@ -2834,7 +2956,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BatchBody"][];
+                    "*/*": components["schemas"]["BatchesBody"];
                 };
             };
         };
@@ -2865,6 +2987,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BatchBody"];
+                };
+            };
+        };
+    };
+    names_2: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchNameBody"][];
                 };
             };
         };
@@ -2961,10 +3109,18 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    page_1: {
         parameters: {
             query?: {
                 plantId?: string;
+                text?: string;
+                group?: string;
+                materialId?: string[];
+                fitting?: boolean;
+                archived?: boolean;
+                order?: "CHANGED" | "NAME" | "FIT" | "AIR" | "WATER" | "DRY_DAYS" | "PH" | "FOOD" | "WEIGHT" | "LIFE";
+                page?: number;
+                size?: number;
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };
@@ -2983,7 +3139,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BlendCardBody"][];
+                    "*/*": components["schemas"]["BookPageBody"];
                 };
             };
         };
@@ -3014,6 +3170,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BlendBody"];
+                };
+            };
+        };
+    };
+    names_1: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BlendNameBody"][];
                 };
             };
         };
@@ -3456,7 +3638,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_3: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -4058,7 +4240,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_2: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -4600,9 +4782,11 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    page: {
         parameters: {
             query?: {
+                page?: number;
+                size?: number;
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };
@@ -4621,7 +4805,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PottingBody"][];
+                    "*/*": components["schemas"]["PottingsBody"];
                 };
             };
         };
@@ -4652,6 +4836,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PottingBody"];
+                };
+            };
+        };
+    };
+    names: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PottingNameBody"][];
                 };
             };
         };

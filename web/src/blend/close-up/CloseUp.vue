@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import ChoiceList from '@/frame/ChoiceList.vue'
-import { useKept } from '@/frame/useKept'
+import ChoiceList from '@/parts/ChoiceList.vue'
+import { useKept } from '@/parts/useKept'
 import { useMaterials } from '@/material/useBook'
 import { stitchOf } from '@/material/stitches'
 import { useSettings } from '@/measure/settings'

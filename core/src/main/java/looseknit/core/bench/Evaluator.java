@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import looseknit.core.blend.Recipe;
 import looseknit.core.blend.Segregation;
+import looseknit.core.caution.Caution;
 import looseknit.core.caution.Cautions;
 import looseknit.core.change.Contradictions;
 import looseknit.core.change.Remedies;
@@ -74,6 +76,26 @@ public final class Evaluator {
                 Cautions.shipped().of(recipe, brief, mix.signs()),
                 Contradictions.of(Optional.of(recipe), brief, known),
                 notices(mix));
+    }
+
+    /**
+     * Reads a recipe at a glance.
+     *
+     * @throws looseknit.core.measure.OutOfRangeException if plant, pot or place cannot be computed together
+     */
+    public static Glance glance(final Recipe recipe, final Brief brief, final Knowledge known) {
+        final PottedMix mix = new PottedMix(recipe, brief, known);
+        final List<Target> targets = mix.targets();
+        final Map<Property, Double> now = mix.values();
+        return new Glance(
+                shares(recipe),
+                Score.headline(targets, now),
+                Score.worst(targets, now).isEmpty() && !targets.isEmpty(),
+                targets.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Score.fit(Score.penalty(targets, now))),
+                now,
+                Cautions.shipped().of(recipe, brief, mix.signs()).stream()
+                        .filter(each -> each.level() == Caution.Level.STOP)
+                        .toList());
     }
 
     private static List<Double> shares(final Recipe recipe) {

@@ -16,9 +16,11 @@ import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
+import looseknit.server.frame.TestsChanged;
 import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,16 +36,23 @@ public class Assays implements KnownSource {
     private final Books books;
     private final MadeTestRepository tests;
     private final Blends blends;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
     private final AtomicReference<@Nullable Beliefs> beliefs = new AtomicReference<>();
 
     /** Counts changes of tests, so that nothing worked out from older ones is kept. */
     private final AtomicInteger changes = new AtomicInteger();
 
-    Assays(final Books books, final MadeTestRepository tests, final Blends blends, final Clock clock) {
+    Assays(
+            final Books books,
+            final MadeTestRepository tests,
+            final Blends blends,
+            final ApplicationEventPublisher events,
+            final Clock clock) {
         this.books = books;
         this.tests = tests;
         this.blends = blends;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -127,6 +136,7 @@ public class Assays implements KnownSource {
 
     /** Beliefs are worked out anew once the change is stored. */
     private void forget() {
+        events.publishEvent(new TestsChanged());
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(final int status) {

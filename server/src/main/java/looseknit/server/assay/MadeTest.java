@@ -1,20 +1,12 @@
 package looseknit.server.assay;
 
-import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
-import jakarta.persistence.ElementCollection;
-import jakarta.persistence.Embedded;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
-import jakarta.persistence.JoinColumn;
-import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import looseknit.core.assay.Beliefs;
@@ -22,10 +14,9 @@ import looseknit.core.assay.Finding;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
-import looseknit.server.blend.DoseRow;
-import looseknit.server.blend.PartRow;
 import looseknit.server.frame.Books;
 import looseknit.server.reading.RecipeBody;
+import looseknit.server.reading.RecipeColumn;
 
 /** A test that was made of a blend, with the recipe as it was then. */
 @Entity
@@ -41,24 +32,14 @@ public class MadeTest {
     @Column(name = "made_on")
     private LocalDate madeOn;
 
-    @Embedded
+    @Convert(converter = TestColumn.class)
     private TestBody test;
 
     @Column(name = "temperature_c")
     private double temperatureC;
 
-    @Enumerated(EnumType.STRING)
-    private Recipe.Measure measure;
-
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "bench_test_part", joinColumns = @JoinColumn(name = "test_id"))
-    @OrderColumn(name = "position")
-    private List<PartRow> parts = new ArrayList<>();
-
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "bench_test_dose", joinColumns = @JoinColumn(name = "test_id"))
-    @OrderColumn(name = "position")
-    private List<DoseRow> doses = new ArrayList<>();
+    @Convert(converter = RecipeColumn.class)
+    private RecipeBody recipe;
 
     @Column(name = "stored_at")
     private Instant storedAt;
@@ -80,9 +61,7 @@ public class MadeTest {
         this.blendId = blendId;
         this.madeOn = madeOn;
         this.test = test;
-        this.measure = recipe.measure();
-        recipe.parts().forEach(part -> parts.add(PartRow.of(part)));
-        recipe.doses().forEach(dose -> doses.add(DoseRow.of(dose)));
+        this.recipe = new RecipeBody(recipe.measure(), recipe.parts(), recipe.doses(), null);
         this.temperatureC = temperatureC;
         this.storedAt = now;
     }
@@ -132,11 +111,6 @@ public class MadeTest {
     }
 
     private Recipe recipe(final Books books) {
-        return new RecipeBody(
-                        measure,
-                        parts.stream().map(PartRow::body).toList(),
-                        doses.stream().map(DoseRow::body).toList(),
-                        null)
-                .toCore(books);
+        return recipe.toCore(books);
     }
 }

@@ -1,40 +1,32 @@
 package looseknit.server.assay;
 
-import jakarta.persistence.Column;
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
 import looseknit.core.assay.Assay;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import org.jspecify.annotations.Nullable;
 
-/** A test as it travels and is stored. Each kind uses its own figures; the others are null. */
-@Embeddable
+/** A test as it travels. Each kind uses its own figures; the others are null. */
 public record TestBody(
-        @Column(name = "kind") @Enumerated(EnumType.STRING) @NotNull
-        Kind kind,
+        @NotNull Kind kind,
 
-        @Column(name = "container_l") @Nullable Double containerL,
-        @Column(name = "height_cm") @Nullable Double heightCm,
-        @Column(name = "water_in_l") @Nullable Double waterInL,
-        @Column(name = "drained_l") @Nullable Double drainedL,
-        @Column(name = "moisture_l") @Nullable Double moistureL,
-        @Column(name = "wet_g") @Nullable Double wetG,
-        @Column(name = "dry_g") @Nullable Double dryG,
+        @Nullable Double containerL,
+        @Nullable Double heightCm,
+        @Nullable Double waterInL,
+        @Nullable Double drainedL,
+        @Nullable Double moistureL,
+        @Nullable Double wetG,
+        @Nullable Double dryG,
 
-        @Column(name = "squeeze_shows") @Enumerated(EnumType.STRING)
         Assay.Squeeze.@Nullable Shows shows,
 
-        @Column(name = "depth_cm") @Nullable Double depthCm,
-        @Column(name = "seconds") @Nullable Double seconds,
-        @Column(name = "ph_reading") @Nullable Double reading,
+        @Nullable Double depthCm,
+        @Nullable Double seconds,
+        @Nullable Double reading,
 
-        @Column(name = "ph_method") @Enumerated(EnumType.STRING)
         Assay.Ph.@Nullable Method method,
 
-        @Column(name = "weeks") @Nullable Double weeks) {
+        @Nullable Double weeks) {
 
     /** What kind of test it was. */
     public enum Kind {

@@ -1,18 +1,13 @@
 package looseknit.server.batch;
 
-import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
-import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
-import jakarta.persistence.JoinColumn;
-import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -44,10 +39,15 @@ public class Batch {
     @Column(name = "tub_litres")
     private double tubLitres;
 
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "batch_fill", joinColumns = @JoinColumn(name = "batch_id"))
-    @OrderColumn(name = "position")
-    private List<FillRow> fills = new ArrayList<>();
+    @Convert(converter = FillsColumn.class)
+    private List<FillBody> fills = List.of();
+
+    /** What it came to when it was last changed; null for one that has not been planned anew since lists show it. */
+    @Column(name = "litres_to_make")
+    private @Nullable Double litresToMake;
+
+    @Column(name = "pots")
+    private @Nullable Integer pots;
 
     @Column(name = "created_at")
     private Instant createdAt;
@@ -65,12 +65,24 @@ public class Batch {
         this.createdAt = now;
     }
 
-    void become(final List<FillRow> newFills, final double newReserve, final double newScoop, final double newTub) {
-        this.fills.clear();
-        this.fills.addAll(newFills);
+    void become(final List<FillBody> newFills, final double newReserve, final double newScoop, final double newTub) {
+        this.fills = List.copyOf(newFills);
         this.reserve = newReserve;
         this.scoopLitres = newScoop;
         this.tubLitres = newTub;
+    }
+
+    void planned(final double litres) {
+        this.litresToMake = litres;
+        this.pots = fills.stream().mapToInt(FillBody::count).sum();
+    }
+
+    public @Nullable Double litresToMake() {
+        return litresToMake;
+    }
+
+    public int pots() {
+        return pots == null ? fills.stream().mapToInt(FillBody::count).sum() : pots;
     }
 
     void mixed(final @Nullable LocalDate day) {
@@ -109,8 +121,8 @@ public class Batch {
         return tubLitres;
     }
 
-    public List<FillRow> fills() {
-        return List.copyOf(fills);
+    public List<FillBody> fills() {
+        return fills;
     }
 
     public Instant createdAt() {

@@ -22,7 +22,7 @@ public record BatchBody(
         String blendName,
         RecipeBody recipe,
         BriefBody brief,
-        List<FillRow> fills,
+        List<FillBody> fills,
         double reserve,
         double scoopLitres,
         double tubLitres,

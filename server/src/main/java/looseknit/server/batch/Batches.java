@@ -22,8 +22,14 @@ import looseknit.server.frame.UnknownName;
 import looseknit.server.message.Speech;
 import looseknit.server.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Batches and packs. */
 @Service
@@ -38,6 +44,7 @@ public class Batches {
     private final Clock clock;
     private final NumberingRepository numbering;
     private final Speech speech;
+    private final TransactionTemplate transaction;
 
     Batches(
             final Books books,
@@ -47,7 +54,8 @@ public class Batches {
             final Blends blends,
             final Clock clock,
             final NumberingRepository numbering,
-            final Speech speech) {
+            final Speech speech,
+            final TransactionTemplate transaction) {
         this.books = books;
         this.shelf = shelf;
         this.batches = batches;
@@ -56,12 +64,39 @@ public class Batches {
         this.clock = clock;
         this.numbering = numbering;
         this.speech = speech;
+        this.transaction = transaction;
     }
 
-    /** All batches, the newest first. */
+    /** A page of all batches: those to mix first, the newest first of each. */
     @Transactional(readOnly = true)
-    public List<Batch> all() {
-        return batches.findAllByOrderByCreatedAtDesc();
+    public Page<BatchOfVersion> page(final int page, final int size) {
+        return batches.page(PageRequest.of(page, size));
+    }
+
+    /** The batches that are planned but not mixed, the newest first. */
+    @Transactional(readOnly = true)
+    public List<BatchOfVersion> toMix(final int most) {
+        return batches.toMix(Limit.of(most));
+    }
+
+    /** Batches by their lot, for whoever looks something up. */
+    @Transactional(readOnly = true)
+    public List<BatchNameBody> names() {
+        return batches.names();
+    }
+
+    /** Litres that a batch comes to. */
+    @Transactional(readOnly = true)
+    public double litresToMake(final Batch batch) {
+        final Double kept = batch.litresToMake();
+        return kept == null ? plan(batch).litresToMake() : kept;
+    }
+
+    /** What was stored before lists showed what it comes to is planned once. */
+    @EventListener
+    void ready(final ApplicationReadyEvent event) {
+        transaction.executeWithoutResult(any -> batches.findByLitresToMakeIsNull()
+                .forEach(batch -> batches.planned(batch.id(), plan(batch).litresToMake(), batch.pots())));
     }
 
     @Transactional(readOnly = true)
@@ -74,7 +109,7 @@ public class Batches {
             final UUID id,
             final UUID blendId,
             final int versionNumber,
-            final List<FillRow> fills,
+            final List<FillBody> fills,
             final double reserve,
             final double scoopLitres,
             final double tubLitres) {
@@ -83,8 +118,8 @@ public class Batches {
 
     /** The pots to fill that stand for a heap that was counted out already. */
     @Transactional(readOnly = true)
-    public List<FillRow> heap(final UUID blendId, final int versionNumber, final double looseLitres) {
-        return List.of(FillRow.of(
+    public List<FillBody> heap(final UUID blendId, final int versionNumber, final double looseLitres) {
+        return List.of(FillBody.of(
                 Fill.heap(blends.version(blendId, versionNumber).recipe().toCore(books), looseLitres)));
     }
 
@@ -93,7 +128,7 @@ public class Batches {
             final UUID id,
             final UUID blendId,
             final int versionNumber,
-            final List<FillRow> fills,
+            final List<FillBody> fills,
             final double reserve,
             final double scoopLitres,
             final double tubLitres,
@@ -111,7 +146,7 @@ public class Batches {
             }
             final Batch batch = new Batch(id, nextLot(at), blendId, version.number(), at);
             batch.become(fills, reserve, scoopLitres, tubLitres);
-            plan(batch);
+            batch.planned(plan(batch).litresToMake());
             return batches.saveAndFlush(batch);
         });
     }
@@ -124,7 +159,7 @@ public class Batches {
     public Batch change(
             final UUID id,
             final long revision,
-            final List<FillRow> fills,
+            final List<FillBody> fills,
             final double reserve,
             final double scoopLitres,
             final double tubLitres) {
@@ -134,7 +169,7 @@ public class Batches {
                     "batch", BatchBody.of(batch, blends.version(batch.blendId(), batch.versionNumber()), plan(batch)));
         }
         batch.become(fills, reserve, scoopLitres, tubLitres);
-        plan(batch);
+        batch.planned(plan(batch).litresToMake());
         return batches.saveAndFlush(batch);
     }
 

@@ -1,19 +1,24 @@
 package looseknit.server.batch;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import looseknit.server.blend.Blends;
+import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Page;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Batches over HTTP. */
@@ -38,7 +43,7 @@ class BatchesController {
             @NotNull UUID id,
             @NotNull UUID blendId,
             int versionNumber,
-            @NotNull @Size(max = 50) List<@Valid FillRow> fills,
+            @NotNull @Size(max = 50) List<@Valid FillBody> fills,
             double reserve,
             double scoopLitres,
             double tubLitres,
@@ -47,7 +52,7 @@ class BatchesController {
     /** Changed amounts. */
     record ChangedBatchBody(
             long revision,
-            @NotNull @Size(max = 50) List<@Valid FillRow> fills,
+            @NotNull @Size(max = 50) List<@Valid FillBody> fills,
             double reserve,
             double scoopLitres,
             double tubLitres) {}
@@ -58,9 +63,60 @@ class BatchesController {
     /** A pack with its price, if told. */
     record PackBody(double litres, @Nullable Double price) {}
 
+    /**
+     * A batch in the list.
+     *
+     * @param materialIds what its recipe names
+     * @param shares share of each of them, 0 to 1
+     */
+    record BatchRowBody(
+            UUID id,
+            String lot,
+            UUID blendId,
+            int versionNumber,
+            String blendName,
+            List<String> materialIds,
+            List<Double> shares,
+            double litresToMake,
+            int pots,
+            @Nullable LocalDate mixedOn) {}
+
+    /** A page of batches. */
+    record BatchesBody(long total, List<BatchRowBody> batches) {}
+
+    /** A page of all batches: those to mix first, the newest first of each. */
     @GetMapping("/batches")
-    List<BatchBody> all() {
-        return batches.all().stream().map(this::body).toList();
+    BatchesBody page(
+            @RequestParam(defaultValue = "0") @Min(0) final int page,
+            @RequestParam(defaultValue = "100") @Min(1) @Max(200) final int size) {
+        final Page<BatchOfVersion> found = batches.page(page, size);
+        return new BatchesBody(
+                found.getTotalElements(),
+                found.getContent().stream().map(this::row).toList());
+    }
+
+    /** All batches by their lot. */
+    @GetMapping("/batches/names")
+    List<BatchNameBody> names() {
+        return batches.names();
+    }
+
+    private BatchRowBody row(final BatchOfVersion each) {
+        final Batch batch = each.batch();
+        final List<RecipeBody.PartBody> parts = each.version().recipe().parts();
+        final double sum =
+                parts.stream().mapToDouble(RecipeBody.PartBody::amount).sum();
+        return new BatchRowBody(
+                batch.id(),
+                batch.lot(),
+                batch.blendId(),
+                batch.versionNumber(),
+                each.version().name(),
+                parts.stream().map(RecipeBody.PartBody::materialId).toList(),
+                parts.stream().map(part -> part.amount() / sum).toList(),
+                batches.litresToMake(batch),
+                batch.pots(),
+                batch.mixedOn());
     }
 
     @PostMapping("/batches")

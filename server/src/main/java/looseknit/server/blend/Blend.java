@@ -1,29 +1,19 @@
 package looseknit.server.blend;
 
-import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
-import jakarta.persistence.ElementCollection;
-import jakarta.persistence.Embedded;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
-import jakarta.persistence.JoinColumn;
-import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.UUID;
-import looseknit.core.blend.Recipe;
-import looseknit.core.measure.Scoop;
 import looseknit.server.need.BriefBody;
+import looseknit.server.need.BriefColumn;
 import looseknit.server.reading.RecipeBody;
+import looseknit.server.reading.RecipeColumn;
 import org.jspecify.annotations.Nullable;
 
 /** A blend as it stands on the bench, with what it is for. Kept versions are stored apart. */
@@ -39,30 +29,15 @@ public class Blend {
 
     private String name;
 
-    @Embedded
+    @Convert(converter = BriefColumn.class)
     private BriefBody brief;
 
-    @Enumerated(EnumType.STRING)
-    private Recipe.Measure measure;
-
-    @Enumerated(EnumType.STRING)
-    private Scoop scoop;
-
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "blend_part", joinColumns = @JoinColumn(name = "blend_id"))
-    @OrderColumn(name = "position")
-    private List<PartRow> parts = new ArrayList<>();
-
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "blend_dose", joinColumns = @JoinColumn(name = "blend_id"))
-    @OrderColumn(name = "position")
-    private List<DoseRow> doses = new ArrayList<>();
+    @Convert(converter = RecipeColumn.class)
+    private RecipeBody recipe;
 
     /** Ids of stops that the person has knowingly set aside. */
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "blend_accepted", joinColumns = @JoinColumn(name = "blend_id"))
-    @Column(name = "rule_id")
-    private Set<String> accepted = new TreeSet<>();
+    @Convert(converter = AcceptedColumn.class)
+    private List<String> accepted = List.of();
 
     @Column(name = "created_at")
     private Instant createdAt;
@@ -92,23 +67,17 @@ public class Blend {
 
     /** Ids of stops that the person has knowingly set aside. */
     public List<String> accepted() {
-        return List.copyOf(accepted);
+        return accepted;
     }
 
     void accept(final Collection<String> ruleIds) {
-        accepted.clear();
-        accepted.addAll(ruleIds);
+        accepted = ruleIds.stream().distinct().sorted().toList();
     }
 
-    void become(final String newName, final BriefBody newBrief, final RecipeBody recipe, final Instant now) {
+    void become(final String newName, final BriefBody newBrief, final RecipeBody newRecipe, final Instant now) {
         this.name = newName;
         this.brief = newBrief;
-        this.measure = recipe.measure();
-        this.scoop = recipe.scoop();
-        this.parts.clear();
-        recipe.parts().forEach(part -> this.parts.add(PartRow.of(part)));
-        this.doses.clear();
-        recipe.doses().forEach(dose -> this.doses.add(DoseRow.of(dose)));
+        this.recipe = newRecipe;
         this.changedAt = now;
     }
 
@@ -157,15 +126,11 @@ public class Blend {
     }
 
     public BriefBody brief() {
-        return brief == null ? BriefBody.OPEN : brief;
+        return brief;
     }
 
     public RecipeBody recipe() {
-        return new RecipeBody(
-                measure,
-                parts.stream().map(PartRow::body).toList(),
-                doses.stream().map(DoseRow::body).toList(),
-                scoop);
+        return recipe;
     }
 
     public Instant changedAt() {

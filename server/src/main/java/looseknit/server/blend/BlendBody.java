@@ -34,6 +34,25 @@ public record BlendBody(
         @Nullable Integer branchedVersion,
         boolean deleted) {
 
+    /** A blend with what its card keeps of its versions. */
+    static BlendBody of(final Blend blend, final BlendCard card) {
+        return new BlendBody(
+                blend.id(),
+                blend.revision(),
+                blend.name(),
+                blend.brief(),
+                blend.recipe(),
+                blend.changedAt(),
+                card.latestVersion(),
+                card.latestKeptAt(),
+                card.changedSinceKept(),
+                blend.accepted(),
+                blend.archived(),
+                blend.branchedFrom(),
+                blend.branchedVersion(),
+                blend.deleted());
+    }
+
     static BlendBody of(final Blend blend, final Optional<BlendVersion> latest) {
         return new BlendBody(
                 blend.id(),

@@ -1,29 +1,36 @@
 package looseknit.server.blend;
 
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
-import java.util.function.Supplier;
-import looseknit.core.bench.Evaluation;
+import java.util.stream.Collectors;
 import looseknit.core.bench.Evaluator;
+import looseknit.core.bench.Glance;
 import looseknit.core.blend.Recipe;
 import looseknit.core.blend.RecipeChanges;
 import looseknit.core.caution.Caution;
-import looseknit.core.measure.OutOfRangeException;
-import looseknit.core.message.Message;
+import looseknit.core.caution.Cautions;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.MeasureSystem;
 import looseknit.core.message.TableText;
-import looseknit.core.need.Brief;
 import looseknit.core.need.Plant;
-import looseknit.core.reading.Score;
+import looseknit.core.need.Property;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.message.Speech;
-import looseknit.server.reading.EvaluationBody;
-import looseknit.server.reading.EvaluationBody.ReadingBody;
 import looseknit.server.reading.KnownSource;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,17 +38,77 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class BlendCards {
 
+    /** Most that one page holds. */
+    static final int MOST = 200;
+
+    private static final Map<Property, String> COLUMNS = new EnumMap<>(Map.of(
+            Property.AIR, "air",
+            Property.WATER, "water",
+            Property.DRY_DAYS, "dryDays",
+            Property.PH, "ph",
+            Property.FOOD, "food",
+            Property.WEIGHT, "weight",
+            Property.LIFE, "life"));
+
     private final Books books;
-    private final Blends blends;
+    private final BlendCardRepository cards;
     private final KnownSource knownSource;
     private final Speech speech;
 
-    BlendCards(final Books books, final Blends blends, final KnownSource knownSource, final Speech speech) {
+    BlendCards(final Books books, final BlendCardRepository cards, final KnownSource knownSource, final Speech speech) {
         this.books = books;
-        this.blends = blends;
+        this.cards = cards;
         this.knownSource = knownSource;
         this.speech = speech;
     }
+
+    /** In which order the cards come. */
+    enum Order {
+        CHANGED,
+        NAME,
+        FIT,
+        AIR,
+        WATER,
+        DRY_DAYS,
+        PH,
+        FOOD,
+        WEIGHT,
+        LIFE
+    }
+
+    /**
+     * What is looked for in the swatch book.
+     *
+     * @param text in name, plant or materials
+     * @param group a group of plants
+     * @param materialIds what must all be in it
+     * @param plantId the plant to read them for instead of each its own
+     */
+    record Sift(
+            String text,
+            String group,
+            Set<String> materialIds,
+            @Nullable String plantId,
+            boolean fitting,
+            boolean archived,
+            Order order) {}
+
+    /**
+     * A page of the swatch book.
+     *
+     * @param total how many pass
+     * @param away how many are laid away
+     * @param groups the groups of plants that there are blends for
+     * @param materialIds what is in any of them
+     * @param beingRead whether some are being read anew
+     */
+    record BookPageBody(
+            long total,
+            long away,
+            List<String> groups,
+            List<String> materialIds,
+            boolean beingRead,
+            List<BlendCardBody> cards) {}
 
     /**
      * A blend in the swatch book, with what it would read; readings are empty while nothing can be read.
@@ -56,12 +123,15 @@ class BlendCards {
             @Nullable String plantName,
             @Nullable String groupName,
             List<Double> shares,
-            @Nullable Message headline,
+            @Nullable String headline,
             boolean fits,
             @Nullable Double fit,
-            List<ReadingBody> readings,
+            List<GlanceBody> readings,
             List<StopBody> stops,
             List<SameMixBody> sameAs) {}
+
+    /** A reading on a card, in the unit in which people read it. */
+    record GlanceBody(Property quality, String unit, double value, int decimals) {}
 
     /** A stop against a blend, and whether it was knowingly set aside. */
     record StopBody(String id, TableText why, boolean accepted) {}
@@ -69,79 +139,187 @@ class BlendCards {
     /** A blend of the same mix. */
     record SameMixBody(UUID id, String name) {}
 
+    private record Read(
+            BlendCard card,
+            CardFacts facts,
+            boolean fits,
+            @Nullable Double fit) {}
+
     /**
-     * All blends, the last changed first.
+     * A page of the swatch book.
      *
-     * @param plantId the plant to read them for instead of each its own
      * @throws UnknownName if there is no such plant
      */
     @Transactional(readOnly = true)
-    public List<BlendCardBody> all(final @Nullable String plantId) {
-        final Optional<Plant> wanted = Optional.ofNullable(plantId)
+    public BookPageBody page(final Sift sift, final int page, final int size) {
+        final Optional<Plant> wanted = Optional.ofNullable(sift.plantId())
                 .filter(id -> !id.isBlank())
                 .map(id -> books.plants()
                         .plant(id)
                         .orElseThrow(() -> new UnknownName("plantId", "plant", id, "Pick one from the Book.")));
-        final List<Blend> all = blends.all();
-        final Map<UUID, Recipe> recipes = new HashMap<>();
-        all.forEach(blend -> ifThereIsSomething(() -> blend.recipe().toCore(books))
-                .ifPresent(recipe -> recipes.put(blend.id(), recipe)));
-        return all.stream().map(blend -> card(blend, all, recipes, wanted)).toList();
-    }
-
-    /** What can be worked out of a blend; nothing while there is nothing in it. */
-    static <T> Optional<T> ifThereIsSomething(final Supplier<T> work) {
-        try {
-            return Optional.of(work.get());
-        } catch (final OutOfRangeException nothingInIt) {
-            return Optional.empty();
+        final long total;
+        final List<Read> shown;
+        if (wanted.isEmpty()) {
+            final Page<BlendCard> found = sifted(sift, sift.fitting(), PageRequest.of(page, size, sort(sift.order())));
+            total = found.getTotalElements();
+            shown = found.getContent().stream()
+                    .map(card -> new Read(card, card.facts(), card.fits(), card.fit()))
+                    .toList();
+        } else {
+            final List<Read> all = readFor(wanted.get(), sift);
+            total = all.size();
+            shown = all.stream().skip((long) page * size).limit(size).toList();
         }
-    }
-
-    private BlendCardBody card(
-            final Blend blend, final List<Blend> all, final Map<UUID, Recipe> recipes, final Optional<Plant> wanted) {
-        final Optional<Plant> plant =
-                Optional.ofNullable(blend.brief().plantId()).flatMap(books.plants()::plant);
-        final Optional<Recipe> recipe = Optional.ofNullable(recipes.get(blend.id()));
-        final Optional<Evaluation> evaluation = recipe.flatMap(each -> read(blend, each, wanted));
-
-        return new BlendCardBody(
-                BlendBody.of(blend, blends.latest(blend.id())),
-                plant.map(Plant::name).orElse(null),
-                plant.map(each -> each.group().name()).orElse(null),
-                evaluation.map(Evaluation::shares).orElse(List.of()),
-                evaluation.map(Evaluation::headline).orElse(null),
-                evaluation.map(Evaluation::fits).orElse(false),
-                evaluation
-                        .filter(each -> !each.targets().isEmpty())
-                        .map(each -> Score.of(each.readings()))
-                        .orElse(null),
-                evaluation
-                        .map(each -> each.readings().stream()
-                                .map(reading -> EvaluationBody.reading(reading, speech.system()))
-                                .toList())
-                        .orElse(List.of()),
-                evaluation.map(each -> stops(blend, each)).orElse(List.of()),
-                all.stream()
-                        .filter(other -> other != blend && recipe.isPresent() && recipes.containsKey(other.id()))
-                        .filter(other -> RecipeChanges.sameMix(recipe.get(), recipes.get(other.id())))
-                        .map(other -> new SameMixBody(other.id(), other.name()))
+        final Map<UUID, List<SameMixBody>> same = same(shown);
+        return new BookPageBody(
+                total,
+                cards.laidAway(),
+                cards.groups(),
+                cards.materialsInUse(),
+                cards.anyStale(),
+                shown.stream()
+                        .map(each -> body(each, same.getOrDefault(each.card().id(), List.of())))
                         .toList());
     }
 
-    private Optional<Evaluation> read(final Blend blend, final Recipe recipe, final Optional<Plant> wanted) {
-        return ifThereIsSomething(() -> {
-            final Brief own = blend.brief().toCore(books);
-            return Evaluator.evaluate(
-                    recipe, wanted.map(own::with).orElse(own), knownSource.known(blend.id(), blend.recipe()));
-        });
+    /** All blends by name. */
+    @Transactional(readOnly = true)
+    public List<BlendNameBody> names() {
+        return cards.names();
     }
 
-    private static List<StopBody> stops(final Blend blend, final Evaluation evaluation) {
-        return evaluation.cautions().stream()
-                .filter(each -> each.level() == Caution.Level.STOP)
-                .map(each ->
-                        new StopBody(each.id(), each.why(), blend.accepted().contains(each.id())))
+    private Page<BlendCard> sifted(final Sift sift, final boolean fitting, final Pageable page) {
+        return cards.sifted(
+                "%" + sift.text().strip().toLowerCase(Locale.ROOT).replaceAll("([!%_])", "!$1") + "%",
+                sift.group(),
+                sift.materialIds(),
+                sift.materialIds().size(),
+                fitting,
+                sift.archived(),
+                page);
+    }
+
+    private static Sort sort(final Order order) {
+        return switch (order) {
+            case CHANGED -> Sort.by("b.changedAt").descending();
+            case NAME -> Sort.by(Sort.Order.asc("b.name").ignoreCase());
+            case FIT -> by("fit");
+            default -> by(COLUMNS.get(Property.valueOf(order.name())));
+        };
+    }
+
+    private static Sort by(final String column) {
+        return Sort.by(Sort.Order.desc(column).nullsLast())
+                .and(Sort.by("b.changedAt").descending());
+    }
+
+    /** All that pass, read for another plant than their own. */
+    private List<Read> readFor(final Plant plant, final Sift sift) {
+        return sifted(sift, false, Pageable.unpaged(Sort.by("b.changedAt").descending())).getContent().stream()
+                .map(card -> readFor(plant, card))
+                .filter(read -> read.fits() || !sift.fitting())
+                .sorted(comparator(sift.order()))
                 .toList();
+    }
+
+    private Read readFor(final Plant plant, final BlendCard card) {
+        final Blend blend = card.blend();
+        return CardKeeper.ifThereIsSomething(() -> {
+                    final Glance glance = Evaluator.glance(
+                            blend.recipe().toCore(books),
+                            blend.brief().toCore(books).with(plant),
+                            knownSource.known(blend.id(), blend.recipe()));
+                    return new Read(
+                            card,
+                            CardKeeper.facts(glance),
+                            glance.fits(),
+                            glance.fit().isPresent() ? glance.fit().getAsDouble() : null);
+                })
+                .orElseGet(() -> new Read(card, CardFacts.NONE, false, null));
+    }
+
+    private static Comparator<Read> comparator(final Order order) {
+        return switch (order) {
+            case CHANGED ->
+                Comparator.comparing((Read read) -> read.card().blend().changedAt())
+                        .reversed();
+            case NAME -> Comparator.comparing(read -> read.card().blend().name().toLowerCase(Locale.ROOT));
+            case FIT ->
+                Comparator.comparingDouble((Read read) -> read.fit() == null ? -1 : read.fit())
+                        .reversed();
+            default ->
+                Comparator.comparingDouble(
+                                (Read read) -> read.facts().values().getOrDefault(Property.valueOf(order.name()), -1.0))
+                        .reversed();
+        };
+    }
+
+    /** The other blends that are the same mix, for each of those that are shown. */
+    private Map<UUID, List<SameMixBody>> same(final List<Read> shown) {
+        final Set<String> wanted = shown.stream()
+                .map(each -> each.card().ingredients())
+                .filter(each -> !each.isEmpty())
+                .collect(Collectors.toSet());
+        if (wanted.isEmpty()) {
+            return Map.of();
+        }
+        final Map<String, List<BlendCard>> alike =
+                cards.madeOf(wanted).stream().collect(Collectors.groupingBy(BlendCard::ingredients));
+        final Map<UUID, List<SameMixBody>> same = new HashMap<>();
+        for (final Read read : shown) {
+            final List<BlendCard> candidates = alike.getOrDefault(read.card().ingredients(), List.of());
+            if (candidates.size() > 1) {
+                same.put(read.card().id(), same(read.card(), candidates));
+            }
+        }
+        return same;
+    }
+
+    private List<SameMixBody> same(final BlendCard card, final Collection<BlendCard> candidates) {
+        final Recipe recipe = card.blend().recipe().toCore(books);
+        return candidates.stream()
+                .filter(other -> !other.id().equals(card.id()))
+                .filter(other ->
+                        RecipeChanges.sameMix(recipe, other.blend().recipe().toCore(books)))
+                .map(other -> new SameMixBody(other.id(), other.blend().name()))
+                .limit(MOST)
+                .toList();
+    }
+
+    private BlendCardBody body(final Read read, final List<SameMixBody> same) {
+        final BlendCard card = read.card();
+        final Blend blend = card.blend();
+        final MeasureSystem system = speech.system();
+        return new BlendCardBody(
+                BlendBody.of(blend, card),
+                Optional.ofNullable(blend.brief().plantId())
+                        .flatMap(books.plants()::plant)
+                        .map(Plant::name)
+                        .orElse(null),
+                card.groupName(),
+                read.facts().shares(),
+                read.facts().headline().get(system),
+                read.fits(),
+                read.fit(),
+                COLUMNS.keySet().stream()
+                        .filter(read.facts().values()::containsKey)
+                        .map(property -> glance(property, read.facts().values().get(property), system))
+                        .toList(),
+                Cautions.shipped().all().stream()
+                        .filter(rule -> rule.level() == Caution.Level.STOP)
+                        .filter(rule -> read.facts().stops().contains(rule.id()))
+                        .map(rule -> new StopBody(
+                                rule.id(), rule.why(), blend.accepted().contains(rule.id())))
+                        .toList(),
+                same);
+    }
+
+    private static GlanceBody glance(final Property property, final double value, final MeasureSystem system) {
+        final Dimension dimension = property.dimension();
+        return new GlanceBody(
+                property,
+                dimension.unit(system),
+                dimension.shown(value, system),
+                dimension.decimals(property.decimals(value), system));
     }
 }

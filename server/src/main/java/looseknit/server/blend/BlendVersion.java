@@ -1,25 +1,16 @@
 package looseknit.server.blend;
 
-import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
-import jakarta.persistence.ElementCollection;
-import jakarta.persistence.Embedded;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
-import jakarta.persistence.JoinColumn;
-import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.UUID;
-import looseknit.core.blend.Recipe;
-import looseknit.core.measure.Scoop;
 import looseknit.server.need.BriefBody;
+import looseknit.server.need.BriefColumn;
 import looseknit.server.reading.RecipeBody;
+import looseknit.server.reading.RecipeColumn;
 
 /** A kept version of a blend. Never changes. */
 @Entity
@@ -38,24 +29,11 @@ public class BlendVersion {
 
     private String note;
 
-    @Embedded
+    @Convert(converter = BriefColumn.class)
     private BriefBody brief;
 
-    @Enumerated(EnumType.STRING)
-    private Recipe.Measure measure;
-
-    @Enumerated(EnumType.STRING)
-    private Scoop scoop;
-
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "version_part", joinColumns = @JoinColumn(name = "version_id"))
-    @OrderColumn(name = "position")
-    private List<PartRow> parts = new ArrayList<>();
-
-    @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "version_dose", joinColumns = @JoinColumn(name = "version_id"))
-    @OrderColumn(name = "position")
-    private List<DoseRow> doses = new ArrayList<>();
+    @Convert(converter = RecipeColumn.class)
+    private RecipeBody recipe;
 
     @Column(name = "kept_at")
     private Instant keptAt;
@@ -69,10 +47,7 @@ public class BlendVersion {
         this.name = blend.name();
         this.note = note;
         this.brief = blend.brief();
-        this.measure = blend.recipe().measure();
-        this.scoop = blend.recipe().scoop();
-        blend.recipe().parts().forEach(part -> parts.add(PartRow.of(part)));
-        blend.recipe().doses().forEach(dose -> doses.add(DoseRow.of(dose)));
+        this.recipe = blend.recipe();
         this.keptAt = now;
     }
 
@@ -97,15 +72,11 @@ public class BlendVersion {
     }
 
     public BriefBody brief() {
-        return brief == null ? BriefBody.OPEN : brief;
+        return brief;
     }
 
     public RecipeBody recipe() {
-        return new RecipeBody(
-                measure,
-                parts.stream().map(PartRow::body).toList(),
-                doses.stream().map(DoseRow::body).toList(),
-                scoop);
+        return recipe;
     }
 
     public Instant keptAt() {

@@ -12,6 +12,7 @@ import looseknit.core.caution.Caution;
 import looseknit.core.caution.Cautions;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
+import looseknit.core.reading.Knowledge;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;
@@ -19,6 +20,7 @@ import looseknit.server.frame.UnknownName;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,12 +35,19 @@ public class Blends {
     private final Books books;
     private final BlendRepository blends;
     private final VersionRepository versions;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    Blends(final Books books, final BlendRepository blends, final VersionRepository versions, final Clock clock) {
+    Blends(
+            final Books books,
+            final BlendRepository blends,
+            final VersionRepository versions,
+            final ApplicationEventPublisher events,
+            final Clock clock) {
         this.books = books;
         this.blends = blends;
         this.versions = versions;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -70,7 +79,7 @@ public class Blends {
             final UUID id, final String name, final BriefBody brief, final RecipeBody recipe, final Instant at) {
         return blends.findById(id).orElseGet(() -> {
             check(brief, recipe);
-            return blends.saveAndFlush(new Blend(id, text("name", name, LONGEST_NAME), brief, recipe, at));
+            return changed(new Blend(id, text("name", name, LONGEST_NAME), brief, recipe, at));
         });
     }
 
@@ -99,7 +108,7 @@ public class Blends {
         }
         check(brief, recipe);
         blend.become(text("name", name, LONGEST_NAME), brief, recipe, at);
-        return blends.saveAndFlush(blend);
+        return changed(blend);
     }
 
     /**
@@ -116,7 +125,7 @@ public class Blends {
                     .orElseThrow(() -> new UnknownName("accepted", "stop", ruleId, "Only a stop can be set aside."));
         }
         blend.accept(ruleIds);
-        return blends.saveAndFlush(blend);
+        return changed(blend);
     }
 
     /** The stops against a kept version that nobody has set aside. */
@@ -124,29 +133,30 @@ public class Blends {
     public List<Caution> stops(final UUID id, final int number) {
         final BlendVersion version = version(id, number);
         return Cautions.unaccepted(
-                Evaluator.evaluate(
-                                version.recipe().toCore(books), version.brief().toCore(books))
-                        .cautions(),
+                Evaluator.glance(version.recipe().toCore(books), version.brief().toCore(books), Knowledge.NOTHING)
+                        .stops(),
                 get(id).accepted());
     }
 
     /** Deletes a blend so that it can be restored. */
     public void delete(final UUID id) {
-        get(id).delete(now());
+        final Blend blend = get(id);
+        blend.delete(now());
+        changed(blend);
     }
 
     /** Takes a deletion back. */
     public Blend restore(final UUID id) {
         final Blend blend = get(id);
         blend.restore();
-        return blends.saveAndFlush(blend);
+        return changed(blend);
     }
 
     /** Lays a blend away, or takes it out again. */
     public Blend archive(final UUID id, final boolean away) {
         final Blend blend = get(id);
         blend.archive(away ? now() : null);
-        return blends.saveAndFlush(blend);
+        return changed(blend);
     }
 
     /**
@@ -163,7 +173,7 @@ public class Blends {
                 version.map(BlendVersion::brief).orElseGet(other::brief),
                 version.map(BlendVersion::recipe).orElseGet(other::recipe));
         blend.branch(from, number);
-        return blends.saveAndFlush(blend);
+        return changed(blend);
     }
 
     /** Keeps the blend as a version; if nothing changed since the last one, that one is returned. */
@@ -187,7 +197,9 @@ public class Blends {
             return latest.get();
         }
         final int number = latest.map(BlendVersion::number).orElse(0) + 1;
-        return versions.saveAndFlush(new BlendVersion(blend, number, note.strip(), at));
+        final BlendVersion version = versions.saveAndFlush(new BlendVersion(blend, number, note.strip(), at));
+        events.publishEvent(new BlendChanged(id));
+        return version;
     }
 
     /** Versions of a blend, the newest first. */
@@ -206,6 +218,12 @@ public class Blends {
     @Transactional(readOnly = true)
     public BlendVersion version(final UUID id, final int number) {
         return versions.findByBlendIdAndNumber(id, number).orElseThrow(() -> new NotThere("version"));
+    }
+
+    private Blend changed(final Blend blend) {
+        final Blend stored = blends.saveAndFlush(blend);
+        events.publishEvent(new BlendChanged(stored.id()));
+        return stored;
     }
 
     private void check(final BriefBody brief, final RecipeBody recipe) {

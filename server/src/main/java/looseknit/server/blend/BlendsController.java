@@ -1,9 +1,12 @@
 package looseknit.server.blend;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
@@ -62,13 +65,35 @@ class BlendsController {
             @Nullable Integer version) {}
 
     /**
-     * All blends.
+     * A page of the swatch book.
      *
      * @param plantId the plant to read them for instead of each its own
+     * @param text in name, plant or materials
+     * @param group a group of plants
+     * @param materialId what must all be in it
+     * @param fitting whether only those that fit are wanted
+     * @param archived whether those laid away are wanted too
+     * @param page number of the page, from 0 on
+     * @param size cards on a page
      */
     @GetMapping
-    List<BlendCards.BlendCardBody> all(@RequestParam(required = false) final @Nullable String plantId) {
-        return cards.all(plantId);
+    BlendCards.BookPageBody page(
+            @RequestParam(required = false) final @Nullable String plantId,
+            @RequestParam(defaultValue = "") @Size(max = 200) final String text,
+            @RequestParam(defaultValue = "") @Size(max = 120) final String group,
+            @RequestParam(defaultValue = "") final Set<String> materialId,
+            @RequestParam(defaultValue = "false") final boolean fitting,
+            @RequestParam(defaultValue = "true") final boolean archived,
+            @RequestParam(defaultValue = "CHANGED") final BlendCards.Order order,
+            @RequestParam(defaultValue = "0") @Min(0) final int page,
+            @RequestParam(defaultValue = "60") @Min(1) @Max(BlendCards.MOST) final int size) {
+        return cards.page(new BlendCards.Sift(text, group, materialId, plantId, fitting, archived, order), page, size);
+    }
+
+    /** All blends by name. */
+    @GetMapping("/names")
+    List<BlendNameBody> names() {
+        return cards.names();
     }
 
     @PostMapping

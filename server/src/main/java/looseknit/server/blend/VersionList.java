@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import looseknit.core.bench.Evaluation;
 import looseknit.core.bench.Evaluator;
+import looseknit.core.bench.Glance;
 import looseknit.core.blend.RecipeChanges;
 import looseknit.core.message.Message;
 import looseknit.core.message.TableText;
@@ -50,7 +50,7 @@ class VersionList {
     }
 
     private VersionBody body(final BlendVersion version, final Optional<BlendVersion> before) {
-        final Optional<Evaluation> read = read(version);
+        final Optional<Glance> read = read(version);
         return new VersionBody(
                 version.blendId(),
                 version.number(),
@@ -60,9 +60,9 @@ class VersionList {
                 version.recipe(),
                 version.keptAt(),
                 before.map(each -> changes(each, version)).orElse(List.of()),
-                read.map(Evaluation::shares).orElse(List.of()),
-                read.map(Evaluation::headline).orElse(null),
-                read.map(Evaluation::fits).orElse(false));
+                read.map(Glance::shares).orElse(List.of()),
+                read.map(Glance::headline).orElse(null),
+                read.map(Glance::fits).orElse(false));
     }
 
     private List<Message> changes(final BlendVersion before, final BlendVersion after) {
@@ -77,8 +77,8 @@ class VersionList {
         return changes;
     }
 
-    private Optional<Evaluation> read(final BlendVersion version) {
-        return BlendCards.ifThereIsSomething(() -> Evaluator.evaluate(
+    private Optional<Glance> read(final BlendVersion version) {
+        return CardKeeper.ifThereIsSomething(() -> Evaluator.glance(
                 version.recipe().toCore(books),
                 version.brief().toCore(books),
                 knownSource.known(version.blendId(), version.recipe())));

@@ -9,7 +9,10 @@ import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.server.frame.NotThere;
 import looseknit.server.pot.Potting;
+import looseknit.server.pot.PottingOfBatch;
 import looseknit.server.pot.PottingRepository;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,6 +29,18 @@ public class Rounds {
         this.looks = looks;
         this.pottings = pottings;
         this.clock = clock;
+    }
+
+    /** Pots to look at up to a day, the longest due first. */
+    @Transactional(readOnly = true)
+    public Page<PottingOfBatch> due(final LocalDate day, final int most) {
+        return pottings.due(day, PageRequest.of(0, most));
+    }
+
+    /** Pots to look at after a day, the next ones first. */
+    @Transactional(readOnly = true)
+    public Page<PottingOfBatch> later(final LocalDate day, final int most) {
+        return pottings.later(day, PageRequest.of(0, most));
     }
 
     /** Notes a look today and works out the next one; a second call with the same id changes nothing. */

@@ -7,11 +7,12 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import looseknit.server.batch.Batch;
+import looseknit.server.batch.BatchOfVersion;
 import looseknit.server.batch.Batches;
-import looseknit.server.blend.Blends;
 import looseknit.server.pot.PottingBodies;
 import looseknit.server.pot.PottingBody;
-import looseknit.server.pot.Pottings;
+import looseknit.server.pot.PottingOfBatch;
+import org.springframework.data.domain.Page;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,30 +26,37 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class RoundsController {
 
+    private static final int MOST_DUE = 200;
+    private static final int MOST_LATER = 12;
+    private static final int MOST_TO_MIX = 50;
+
     private final Rounds rounds;
-    private final Pottings pottings;
     private final PottingBodies bodies;
     private final Batches batches;
-    private final Blends blends;
     private final Clock clock;
 
-    RoundsController(
-            final Rounds rounds,
-            final Pottings pottings,
-            final PottingBodies bodies,
-            final Batches batches,
-            final Blends blends,
-            final Clock clock) {
+    RoundsController(final Rounds rounds, final PottingBodies bodies, final Batches batches, final Clock clock) {
         this.rounds = rounds;
-        this.pottings = pottings;
         this.bodies = bodies;
         this.batches = batches;
-        this.blends = blends;
         this.clock = clock;
     }
 
-    /** What is to be done on a day. */
-    record TodayBody(LocalDate date, List<PottingBody> due, List<PottingBody> later, List<WaitingBatchBody> toMix) {}
+    /**
+     * What is to be done on a day.
+     *
+     * @param dueInAll how many pots are to be looked at
+     * @param due the first of them
+     * @param laterInAll how many come later
+     * @param later the next of them
+     */
+    record TodayBody(
+            LocalDate date,
+            long dueInAll,
+            List<PottingBody> due,
+            long laterInAll,
+            List<PottingBody> later,
+            List<WaitingBatchBody> toMix) {}
 
     /** A batch that is planned but not mixed. */
     record WaitingBatchBody(UUID id, String lot, String blendName, double litresToMake, int pots) {}
@@ -65,15 +73,15 @@ class RoundsController {
     @GetMapping("/today")
     TodayBody today() {
         final LocalDate today = LocalDate.now(clock);
-        final List<PottingBody> all = bodies.of(pottings.all());
+        final Page<PottingOfBatch> due = rounds.due(today, MOST_DUE);
+        final Page<PottingOfBatch> later = rounds.later(today, MOST_LATER);
         return new TodayBody(
                 today,
-                all.stream().filter(each -> !each.nextLookOn().isAfter(today)).toList(),
-                all.stream().filter(each -> each.nextLookOn().isAfter(today)).toList(),
-                batches.all().stream()
-                        .filter(batch -> batch.mixedOn() == null)
-                        .map(this::waiting)
-                        .toList());
+                due.getTotalElements(),
+                bodies.of(due.getContent()),
+                later.getTotalElements(),
+                bodies.of(later.getContent()),
+                batches.toMix(MOST_TO_MIX).stream().map(this::waiting).toList());
     }
 
     @PostMapping("/looks")
@@ -93,12 +101,9 @@ class RoundsController {
                 .toList();
     }
 
-    private WaitingBatchBody waiting(final Batch batch) {
+    private WaitingBatchBody waiting(final BatchOfVersion each) {
+        final Batch batch = each.batch();
         return new WaitingBatchBody(
-                batch.id(),
-                batch.lot(),
-                blends.version(batch.blendId(), batch.versionNumber()).name(),
-                batches.plan(batch).litresToMake(),
-                batch.fills().stream().mapToInt(fill -> fill.count()).sum());
+                batch.id(), batch.lot(), each.version().name(), batches.litresToMake(batch), batch.pots());
     }
 }

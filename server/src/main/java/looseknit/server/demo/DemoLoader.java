@@ -13,7 +13,7 @@ import java.util.Random;
 import java.util.UUID;
 import looseknit.server.assay.Assays;
 import looseknit.server.batch.Batches;
-import looseknit.server.batch.FillRow;
+import looseknit.server.batch.FillBody;
 import looseknit.server.blend.Blend;
 import looseknit.server.blend.Blends;
 import looseknit.server.care.Look;
@@ -152,7 +152,7 @@ class DemoLoader implements ApplicationRunner {
                 id("blend", demo.blend()),
                 version,
                 demo.fills().stream()
-                        .map(fill -> new FillRow(fill.count(), fill.pot(), fill.rootBallLitres()))
+                        .map(fill -> new FillBody(fill.count(), fill.pot(), fill.rootBallLitres()))
                         .toList(),
                 0.05,
                 0.5,

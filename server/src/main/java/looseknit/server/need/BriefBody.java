@@ -1,11 +1,5 @@
 package looseknit.server.need;
 
-import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.Embedded;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -22,25 +16,22 @@ import looseknit.server.frame.UnknownName;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A brief as it travels and is stored. Whatever is not known is null.
+ * A brief as it travels. Whatever is not known is null.
  *
  * @param plantId id of the plant in the Book
  * @param companionIds ids of further plants in the same pot
  */
-@Embeddable
 public record BriefBody(
-        @Column(name = "plant_id") @Size(max = 80) @Nullable String plantId,
+        @Size(max = 80) @Nullable String plantId,
 
-        @Column(name = "companion_ids") @Convert(converter = CompanionIds.class) @Size(max = 5) @Nullable
-        List<@NotNull @Size(max = 80) @Pattern(regexp = "[^,]+") String> companionIds,
+        @Size(max = 5) @Nullable List<@NotNull @Size(max = 80) @Pattern(regexp = "[^,]+") String> companionIds,
 
-        @Column(name = "stage") @Enumerated(EnumType.STRING) @NotNull
-        Stage stage,
+        @NotNull Stage stage,
 
-        @Embedded @Valid @Nullable PotBody pot,
-        @Embedded @Valid @Nullable PlaceBody place,
-        @Embedded @Valid @Nullable HabitBody habit,
-        @Embedded @Valid @Nullable WishesBody wishes) {
+        @Valid @Nullable PotBody pot,
+        @Valid @Nullable PlaceBody place,
+        @Valid @Nullable HabitBody habit,
+        @Valid @Nullable WishesBody wishes) {
 
     /** A brief that says nothing. */
     public static final BriefBody OPEN = new BriefBody(null, null, Stage.ESTABLISHED, null, null, null, null);

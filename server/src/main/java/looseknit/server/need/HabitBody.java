@@ -1,37 +1,28 @@
 package looseknit.server.need;
 
-import jakarta.persistence.Column;
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
 import java.util.OptionalDouble;
 import looseknit.core.need.Habit;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A habit as it travels and is stored.
+ * A habit as it travels.
  *
  * @param alkalinityMgPerL alkalinity of the water as calcium carbonate [mg/L]; null if not known
  * @param waterEcDsPerM salts of the water [dS/m]; null if not known
  */
-@Embeddable
 public record HabitBody(
-        @Column(name = "habit_every_days") double everyDays,
+        double everyDays,
 
-        @Column(name = "habit_amount") @Enumerated(EnumType.STRING) @NotNull
-        Habit.Amount amount,
+        @NotNull Habit.Amount amount,
 
-        @Column(name = "habit_hand") @Enumerated(EnumType.STRING) @NotNull
-        Habit.Hand hand,
+        @NotNull Habit.Hand hand,
 
-        @Column(name = "habit_water") @Enumerated(EnumType.STRING) @NotNull
-        Habit.Water water,
+        @NotNull Habit.Water water,
 
-        @Column(name = "habit_alkalinity_mg_per_l") @Nullable
-        Double alkalinityMgPerL,
+        @Nullable Double alkalinityMgPerL,
 
-        @Column(name = "habit_water_ec_ds_per_m") @Nullable Double waterEcDsPerM) {
+        @Nullable Double waterEcDsPerM) {
 
     /** A habit of the core as it travels. */
     public static HabitBody of(final Habit habit) {

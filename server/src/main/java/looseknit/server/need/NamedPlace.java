@@ -1,6 +1,6 @@
 package looseknit.server.need;
 
-import jakarta.persistence.Embedded;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -14,14 +14,16 @@ public class NamedPlace {
     @Id
     private UUID id;
 
-    @Embedded
+    private String name;
+
+    @Convert(converter = PlaceColumn.class)
     private PlaceBody place;
 
     protected NamedPlace() {}
 
     public NamedPlace(final UUID id, final PlaceBody place) {
         this.id = id;
-        this.place = place;
+        become(place);
     }
 
     public UUID id() {
@@ -33,6 +35,7 @@ public class NamedPlace {
     }
 
     void become(final PlaceBody other) {
+        this.name = other.name();
         this.place = other;
     }
 }

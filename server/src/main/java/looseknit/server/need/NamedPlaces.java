@@ -8,7 +8,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 /** Stored places. */
 public interface NamedPlaces extends JpaRepository<NamedPlace, UUID> {
 
-    List<NamedPlace> findAllByOrderByPlaceName();
+    List<NamedPlace> findAllByOrderByName();
 
-    Optional<NamedPlace> findByPlaceName(String name);
+    Optional<NamedPlace> findByName(String name);
 }

@@ -1,12 +1,18 @@
 package looseknit.server.need;
 
 import jakarta.persistence.Converter;
-import looseknit.server.frame.JsonColumn;
+import java.util.List;
+import looseknit.server.store.VersionedColumn;
 
+/** Version 2 says that a plant is a copy of another one where version 1 said that it was like it. */
 @Converter
-class OwnPlantColumn extends JsonColumn<OwnPlantBody> {
+class OwnPlantColumn extends VersionedColumn<OwnPlantBody, StoredPlantFacts> {
 
     OwnPlantColumn() {
-        super(OwnPlantBody.class);
+        super(
+                StoredPlantFacts.class,
+                StoredPlantFacts::of,
+                StoredPlantFacts::body,
+                List.of(renamed("likeId", "copyOf")));
     }
 }

@@ -1,9 +1,5 @@
 package looseknit.server.need;
 
-import jakarta.persistence.Column;
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
 import java.util.OptionalDouble;
 import looseknit.core.need.Draught;
@@ -12,25 +8,22 @@ import looseknit.core.need.Place;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A place as it travels and is stored.
+ * A place as it travels.
  *
  * @param dailyLightMol measured daily light [mol/m²]; null if only the class is known
  * @param rainMmPerWeek rain that falls into the pot [mm]; null for none
  */
-@Embeddable
 public record PlaceBody(
-        @Column(name = "place_name") @NotNull String name,
-        @Column(name = "place_temperature_c") double temperatureC,
-        @Column(name = "place_humidity_percent") double humidityPercent,
+        @NotNull String name,
+        double temperatureC,
+        double humidityPercent,
 
-        @Column(name = "place_light") @Enumerated(EnumType.STRING) @NotNull
-        Light light,
+        @NotNull Light light,
 
-        @Column(name = "place_draught") @Enumerated(EnumType.STRING) @NotNull
-        Draught draught,
+        @NotNull Draught draught,
 
-        @Column(name = "place_daily_light_mol") @Nullable Double dailyLightMol,
-        @Column(name = "place_rain_mm_per_week") @Nullable Double rainMmPerWeek) {
+        @Nullable Double dailyLightMol,
+        @Nullable Double rainMmPerWeek) {
 
     /**
      * The place as the core understands it.

@@ -29,7 +29,7 @@ class PlacesController {
     @GetMapping
     @Transactional(readOnly = true)
     List<ChoiceBody> all() {
-        final List<ChoiceBody> choices = new ArrayList<>(places.findAllByOrderByPlaceName().stream()
+        final List<ChoiceBody> choices = new ArrayList<>(places.findAllByOrderByName().stream()
                 .map(each -> new ChoiceBody(each.place(), true))
                 .toList());
         UsualPlaces.all().stream()
@@ -45,7 +45,7 @@ class PlacesController {
     @Transactional
     ChoiceBody remember(@RequestBody @Valid final PlaceBody body) {
         final PlaceBody checked = PlaceBody.of(body.toCore());
-        places.findByPlaceName(checked.name())
+        places.findByName(checked.name())
                 .ifPresentOrElse(
                         found -> found.become(checked), () -> places.save(new NamedPlace(UUID.randomUUID(), checked)));
         return new ChoiceBody(checked, true);

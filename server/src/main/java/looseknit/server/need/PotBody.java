@@ -1,9 +1,5 @@
 package looseknit.server.need;
 
-import jakarta.persistence.Column;
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
 import java.util.Optional;
 import looseknit.core.pot.DrainageLayer;
@@ -15,25 +11,21 @@ import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import org.jspecify.annotations.Nullable;
 
-/** A pot as it travels and is stored; inside measures in centimetres. */
-@Embeddable
+/** A pot as it travels; inside measures in centimetres. */
 public record PotBody(
-        @Column(name = "pot_shape") @Enumerated(EnumType.STRING) @NotNull
-        PotShape shape,
+        @NotNull PotShape shape,
 
-        @Column(name = "pot_top_cm") double topCm,
-        @Column(name = "pot_bottom_cm") double bottomCm,
-        @Column(name = "pot_height_cm") double heightCm,
+        double topCm,
+        double bottomCm,
+        double heightCm,
 
-        @Column(name = "pot_wall") @Enumerated(EnumType.STRING) @NotNull
-        PotWall wall,
+        @NotNull PotWall wall,
 
-        @Column(name = "pot_base") @Enumerated(EnumType.STRING) @NotNull
-        PotBase base,
+        @NotNull PotBase base,
 
-        @Column(name = "pot_base_cm") double baseCm,
-        @Column(name = "pot_layer_material_id") @Nullable String layerMaterialId,
-        @Column(name = "pot_layer_cm") double layerCm) {
+        double baseCm,
+        @Nullable String layerMaterialId,
+        double layerCm) {
 
     /** A pot of the core as it travels. */
     public static PotBody of(final Pot pot) {

@@ -1,7 +1,7 @@
 package looseknit.server.need;
 
 import jakarta.persistence.Column;
-import jakarta.persistence.Embedded;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -18,7 +18,7 @@ class SavedBrief {
 
     private String name;
 
-    @Embedded
+    @Convert(converter = BriefColumn.class)
     private BriefBody brief;
 
     @Column(name = "kept_at")
@@ -46,6 +46,6 @@ class SavedBrief {
     }
 
     BriefBody brief() {
-        return brief == null ? BriefBody.OPEN : brief;
+        return brief;
     }
 }

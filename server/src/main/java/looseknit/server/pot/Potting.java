@@ -1,7 +1,7 @@
 package looseknit.server.pot;
 
 import jakarta.persistence.Column;
-import jakarta.persistence.Embedded;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -14,6 +14,7 @@ import java.util.UUID;
 import looseknit.core.care.NextLook;
 import looseknit.core.measure.Estimate;
 import looseknit.server.need.BriefBody;
+import looseknit.server.need.BriefColumn;
 import org.jspecify.annotations.Nullable;
 
 /** A plant in a pot with a batch, since a day, and when to look at it next. */
@@ -29,8 +30,11 @@ public class Potting {
 
     private String label;
 
-    @Embedded
+    @Convert(converter = BriefColumn.class)
     private BriefBody brief;
+
+    @Column(name = "place_name")
+    private @Nullable String placeName;
 
     @Column(name = "batch_id")
     private UUID batchId;
@@ -69,6 +73,7 @@ public class Potting {
         this.id = id;
         this.label = label;
         this.brief = brief;
+        this.placeName = brief.place() == null ? null : brief.place().name();
         this.batchId = batchId;
         this.pottedOn = pottedOn;
         this.predictedDays = predictedDays.value();

@@ -1,47 +1,29 @@
 package looseknit.server.pot;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.UUID;
-import looseknit.server.batch.Batch;
-import looseknit.server.batch.Batches;
-import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.NotThere;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
-/** Makes pottings ready to travel, looking each batch up once. */
+/** Makes pottings ready to travel. */
 @Component
 public class PottingBodies {
 
     private final Books books;
-    private final Batches batches;
-    private final Blends blends;
+    private final PottingRepository pottings;
 
-    PottingBodies(final Books books, final Batches batches, final Blends blends) {
+    PottingBodies(final Books books, final PottingRepository pottings) {
         this.books = books;
-        this.batches = batches;
-        this.blends = blends;
+        this.pottings = pottings;
     }
 
-    public List<PottingBody> of(final List<Potting> pottings) {
-        final Map<UUID, PottingBody.Origin> origins = new HashMap<>();
-        return pottings.stream()
-                .map(potting ->
-                        PottingBody.of(potting, origins.computeIfAbsent(potting.batchId(), this::origin), books))
-                .toList();
+    public List<PottingBody> of(final List<PottingOfBatch> found) {
+        return found.stream().map(each -> PottingBody.of(each, books)).toList();
     }
 
+    @Transactional(readOnly = true)
     public PottingBody of(final Potting potting) {
-        return PottingBody.of(potting, origin(potting.batchId()), books);
-    }
-
-    private PottingBody.Origin origin(final UUID batchId) {
-        final Batch batch = batches.get(batchId);
-        return new PottingBody.Origin(
-                batch.lot(),
-                batch.blendId(),
-                batch.versionNumber(),
-                blends.version(batch.blendId(), batch.versionNumber()).name());
+        return PottingBody.of(pottings.ofBatch(potting.id()).orElseThrow(() -> new NotThere("pot")), books);
     }
 }

@@ -30,11 +30,9 @@ public record PottingBody(
         Message nextLookBecause,
         @Nullable Message lookHint) {
 
-    /** Where a potting came from. */
-    public record Origin(String lot, UUID blendId, int versionNumber, String blendName) {}
-
     /** A potting as it travels. */
-    public static PottingBody of(final Potting potting, final Origin origin, final Books books) {
+    static PottingBody of(final PottingOfBatch origin, final Books books) {
+        final Potting potting = origin.potting();
         final Optional<Plant> plant = Optional.ofNullable(potting.brief().plantId())
                 .flatMap(id -> books.plants().plant(id));
         return new PottingBody(

@@ -23,6 +23,8 @@ import looseknit.server.frame.NotThere;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -55,10 +57,22 @@ public class Pottings {
         this.clock = clock;
     }
 
-    /** All pottings that are not deleted, the next to look at first. */
+    /** A page of all pots, place by place. */
     @Transactional(readOnly = true)
-    public List<Potting> all() {
-        return pottings.findByDeletedAtIsNullOrderByNextLookOnAscLabelAsc();
+    public Page<PottingOfBatch> page(final int page, final int size) {
+        return pottings.page(PageRequest.of(page, size));
+    }
+
+    /** In how many places there are pots. */
+    @Transactional(readOnly = true)
+    public long places() {
+        return pottings.places();
+    }
+
+    /** Pots by their label, for whoever looks something up. */
+    @Transactional(readOnly = true)
+    public List<PottingNameBody> names() {
+        return pottings.names();
     }
 
     /**

@@ -1,11 +1,14 @@
 package looseknit.server.pot;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import looseknit.server.need.BriefBody;
+import org.springframework.data.domain.Page;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,6 +16,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -37,9 +41,22 @@ class PottingsController {
             @NotNull UUID batchId,
             @NotNull LocalDate pottedOn) {}
 
+    /** A page of pots. */
+    record PottingsBody(long total, long places, List<PottingBody> pottings) {}
+
+    /** A page of all pots, place by place. */
     @GetMapping
-    List<PottingBody> all() {
-        return bodies.of(pottings.all());
+    PottingsBody page(
+            @RequestParam(defaultValue = "0") @Min(0) final int page,
+            @RequestParam(defaultValue = "100") @Min(1) @Max(200) final int size) {
+        final Page<PottingOfBatch> found = pottings.page(page, size);
+        return new PottingsBody(found.getTotalElements(), pottings.places(), bodies.of(found.getContent()));
+    }
+
+    /** All pots by their label. */
+    @GetMapping("/names")
+    List<PottingNameBody> names() {
+        return pottings.names();
     }
 
     @PostMapping

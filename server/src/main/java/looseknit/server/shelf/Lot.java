@@ -1,7 +1,7 @@
 package looseknit.server.shelf;
 
 import jakarta.persistence.Column;
-import jakarta.persistence.Embedded;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -21,7 +21,7 @@ public class Lot {
     @Version
     private long revision;
 
-    @Embedded
+    @Convert(converter = LotColumn.class)
     private LotFacts facts;
 
     @Column(name = "stored_at")

@@ -1,10 +1,5 @@
 package looseknit.server.shelf;
 
-import jakarta.persistence.Column;
-import jakarta.persistence.Convert;
-import jakarta.persistence.Embeddable;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -15,7 +10,7 @@ import looseknit.core.shelf.Stock;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What is told of a lot, as it travels and is stored.
+ * What is told of a lot, as it travels.
  *
  * @param materialId what it is
  * @param sold what the label states
@@ -31,30 +26,25 @@ import org.jspecify.annotations.Nullable;
  * @param quarantined it has unwanted guests
  * @param measured what was measured of it
  */
-@Embeddable
 public record LotFacts(
-        @Column(name = "material_id") @NotNull @Size(min = 1, max = 60)
-        String materialId,
+        @NotNull @Size(min = 1, max = 60) String materialId,
 
-        @Column(name = "sold") @Enumerated(EnumType.STRING) @NotNull
-        Stock.Sold sold,
+        @NotNull Stock.Sold sold,
 
-        @Column(name = "amount") double amount,
-        @Column(name = "swell") double swell,
-        @Column(name = "left_litres") double leftLitres,
-        @Column(name = "low_litres") @Nullable Double lowLitres,
-        @Column(name = "price") @Nullable Double price,
-        @Column(name = "opened_on") @Nullable LocalDate openedOn,
+        double amount,
+        double swell,
+        double leftLitres,
+        @Nullable Double lowLitres,
+        @Nullable Double price,
+        @Nullable LocalDate openedOn,
 
-        @Column(name = "supplier") @Size(max = 120) @Nullable
-        String supplier,
+        @Size(max = 120) @Nullable String supplier,
 
-        @Column(name = "fed") boolean fed,
-        @Column(name = "rinsed") boolean rinsed,
-        @Column(name = "quarantined") boolean quarantined,
+        boolean fed,
+        boolean rinsed,
+        boolean quarantined,
 
-        @Column(name = "measured") @Convert(converter = MeasuredColumn.class) @Valid @Nullable
-        MeasuredBody measured) {
+        @Valid @Nullable MeasuredBody measured) {
 
     /** The same lot with so much left. */
     LotFacts left(final double litres) {

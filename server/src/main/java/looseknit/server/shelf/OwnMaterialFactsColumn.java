@@ -1,12 +1,12 @@
 package looseknit.server.shelf;
 
 import jakarta.persistence.Converter;
-import looseknit.server.frame.JsonColumn;
+import looseknit.server.store.VersionedColumn;
 
 @Converter
-class OwnMaterialFactsColumn extends JsonColumn<OwnMaterialFacts> {
+class OwnMaterialFactsColumn extends VersionedColumn<OwnMaterialFacts, StoredMaterialFacts> {
 
     OwnMaterialFactsColumn() {
-        super(OwnMaterialFacts.class);
+        super(StoredMaterialFacts.class, StoredMaterialFacts::of, StoredMaterialFacts::body);
     }
 }

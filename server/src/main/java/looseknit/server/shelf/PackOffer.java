@@ -1,7 +1,7 @@
 package looseknit.server.shelf;
 
 import jakarta.persistence.Column;
-import jakarta.persistence.Embedded;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -15,7 +15,7 @@ class PackOffer {
     @Id
     private UUID id;
 
-    @Embedded
+    @Convert(converter = OfferColumn.class)
     private OfferFacts facts;
 
     @Column(name = "seq", insertable = false, updatable = false)

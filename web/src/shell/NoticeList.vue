@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dismiss, notices, takeBack } from './notices'
+import { dismiss, notices, takeBack } from '@/parts/notices'
 </script>
 
 <template>

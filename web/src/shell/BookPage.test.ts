@@ -1,6 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { stubServer, surroundings } from '@/api/stubbedServer'
+import { stubServer, surroundings } from '@/testing/stubbedServer'
 import type { Brief, Material, Plant } from '@/api/types'
 import MaterialPicker from '@/material/MaterialPicker.vue'
 import BriefSentence from '@/need/BriefSentence.vue'

@@ -8,6 +8,7 @@ import { useSettings } from '@/measure/settings'
 export interface Asked {
   method: string
   path: string
+  query: URLSearchParams
   body: unknown
 }
 
@@ -28,7 +29,12 @@ export const stubServer = (answers: Record<string, Answer>) => {
     const url = new URL(request.url)
     const text = await request.clone().text()
     const json = request.headers.get('Content-Type')?.includes('json')
-    const one: Asked = { method: request.method, path: url.pathname, body: json ? JSON.parse(text) : text }
+    const one: Asked = {
+      method: request.method,
+      path: url.pathname,
+      query: url.searchParams,
+      body: json ? JSON.parse(text) : text,
+    }
     asked.push(one)
     const given = answers[`${one.method} ${one.path}`]
     const found = typeof given === 'function' ? (given as (asked: Asked) => unknown)(one) : given

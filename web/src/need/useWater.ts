@@ -1,4 +1,4 @@
-import { useKept } from './useKept'
+import { useKept } from '@/parts/useKept'
 
 /** The water and feed that pots get here; asked for once, counted wherever it matters. */
 export const useWater = () =>

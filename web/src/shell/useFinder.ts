@@ -27,21 +27,25 @@ const OFFERED = 8
 export const useFinder = (on: { isOpen: () => boolean; settings: () => void; keys: () => void }) => {
   const router = useRouter()
   const typed = ref('')
-  const { plants } = usePlants()
+  const { plants, plant } = usePlants()
   const { materials, amendments } = useMaterials()
   const { start } = useNewBlend()
   const enabled = () => on.isOpen()
   const blends = useQuery({
-    queryKey: ['blends', ''],
-    queryFn: () => answer(api.GET('/api/blends')),
+    queryKey: ['blends', 'names'],
+    queryFn: () => answer(api.GET('/api/blends/names')),
     enabled,
   })
   const pottings = useQuery({
-    queryKey: ['pottings'],
-    queryFn: () => answer(api.GET('/api/pottings')),
+    queryKey: ['pottings', 'names'],
+    queryFn: () => answer(api.GET('/api/pottings/names')),
     enabled,
   })
-  const batches = useQuery({ queryKey: ['batches'], queryFn: () => answer(api.GET('/api/batches')), enabled })
+  const batches = useQuery({
+    queryKey: ['batches', 'names'],
+    queryFn: () => answer(api.GET('/api/batches/names')),
+    enabled,
+  })
 
   const to = (path: string) => () => void router.push(path)
   const places = computed<Found[]>(() =>
@@ -74,13 +78,13 @@ export const useFinder = (on: { isOpen: () => boolean; settings: () => void; key
     { key: 'do-keys', kind: 'do', name: t('frame.finder.do.keys'), go: on.keys },
   ])
   const things = computed<Found[]>(() => [
-    ...(blends.data.value ?? []).map((card): Found => ({
-      key: `blend-${card.blend.id}`,
+    ...(blends.data.value ?? []).map((each): Found => ({
+      key: `blend-${each.id}`,
       kind: 'blend',
-      name: card.blend.name,
-      about: card.plantName ?? '',
-      ...(card.blend.recipe.parts[0] ? { materialId: card.blend.recipe.parts[0].materialId } : {}),
-      go: to(`/blends/${card.blend.id}`),
+      name: each.name,
+      about: each.plantId ? (plant(each.plantId)?.name ?? '') : '',
+      ...(each.materialId ? { materialId: each.materialId } : {}),
+      go: to(`/blends/${each.id}`),
     })),
     ...plants.value.map((each): Found => ({
       key: `plant-${each.id}`,
@@ -109,7 +113,7 @@ export const useFinder = (on: { isOpen: () => boolean; settings: () => void; key
       key: `pot-${each.id}`,
       kind: 'pot',
       name: each.label,
-      about: each.brief.place?.name ?? '',
+      about: each.placeName ?? '',
       go: to('/pots'),
     })),
     ...(batches.data.value ?? []).map((each): Found => ({

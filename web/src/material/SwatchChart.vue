@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
-import { LEG, MARKS, STITCH_HEIGHT, STITCH_WIDTH, stitchOf } from '@/material/stitches'
+import { LEG, MARKS, STITCH_HEIGHT, STITCH_WIDTH, stitchOf } from './stitches'
 import { t } from '@/words'
 import { edges, knit, knitThrough, OPEN, stitchCounts } from './swatch'
 

@@ -88,14 +88,14 @@ const routes: RouteRecordRaw[] = [
   {
     path: '/book/:chapter(plants|materials|cautions)/:ids?',
     name: 'book',
-    component: () => import('@/frame/BookPage.vue'),
+    component: () => import('./BookPage.vue'),
     props: true,
     meta: { title: 'book', place: 'book' },
   },
   {
     path: '/:anything(.*)*',
     name: 'lost',
-    component: () => import('@/frame/LostPage.vue'),
+    component: () => import('./LostPage.vue'),
     meta: { title: 'notFound', place: '' },
   },
 ]

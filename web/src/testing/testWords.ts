@@ -1,5 +1,5 @@
 import { config } from '@vue/test-utils'
-import { words } from '.'
+import { words } from '@/words'
 
 // components under test speak the same words as the application
 config.global.plugins = [...config.global.plugins, words]

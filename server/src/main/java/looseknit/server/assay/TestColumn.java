@@ -1,0 +1,12 @@
+package looseknit.server.assay;
+
+import jakarta.persistence.Converter;
+import looseknit.server.store.VersionedColumn;
+
+@Converter
+class TestColumn extends VersionedColumn<TestBody, StoredTest> {
+
+    TestColumn() {
+        super(StoredTest.class, StoredTest::of, StoredTest::body);
+    }
+}

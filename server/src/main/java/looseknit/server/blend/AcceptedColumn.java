@@ -1,0 +1,13 @@
+package looseknit.server.blend;
+
+import jakarta.persistence.Converter;
+import java.util.List;
+import looseknit.server.store.VersionedColumn;
+
+@Converter
+class AcceptedColumn extends VersionedColumn<List<String>, StoredAccepted> {
+
+    AcceptedColumn() {
+        super(StoredAccepted.class, StoredAccepted::new, StoredAccepted::ruleIds);
+    }
+}

@@ -1,0 +1,191 @@
+package looseknit.server.blend;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import looseknit.core.bench.Evaluator;
+import looseknit.core.bench.Glance;
+import looseknit.core.blend.Recipe;
+import looseknit.core.caution.Caution;
+import looseknit.core.material.Material;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.MeasureSystem;
+import looseknit.core.message.Wording;
+import looseknit.core.need.Plant;
+import looseknit.server.frame.Books;
+import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.TestsChanged;
+import looseknit.server.frame.UnknownName;
+import looseknit.server.reading.KnownSource;
+import looseknit.server.reading.RecipeBody;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.Limit;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Keeps the cards of the swatch book: each is written with the change of its blend. After a change of the model, of materials, plants or tests
+ * all of them are read anew, a few at a time and not by whoever waits for a page.
+ */
+@Component
+class CardKeeper {
+
+    private static final int AT_ONCE = 40;
+
+    private static final Map<MeasureSystem, Wording> ENGLISH = Map.of(
+            MeasureSystem.METRIC, Wording.english(MeasureSystem.METRIC),
+            MeasureSystem.US, Wording.english(MeasureSystem.US));
+
+    private final BlendCardRepository cards;
+    private final BlendRepository blends;
+    private final VersionRepository versions;
+    private final ReadingModelRepository model;
+    private final Books books;
+    private final KnownSource knownSource;
+    private final TransactionTemplate transaction;
+    private final AtomicBoolean toDo = new AtomicBoolean();
+
+    CardKeeper(
+            final BlendCardRepository cards,
+            final BlendRepository blends,
+            final VersionRepository versions,
+            final ReadingModelRepository model,
+            final Books books,
+            final KnownSource knownSource,
+            final TransactionTemplate transaction) {
+        this.cards = cards;
+        this.blends = blends;
+        this.versions = versions;
+        this.model = model;
+        this.books = books;
+        this.knownSource = knownSource;
+        this.transaction = transaction;
+    }
+
+    /** The card of a blend that has changed is written with it. */
+    @EventListener
+    void blendChanged(final BlendChanged event) {
+        blends.findById(event.id()).ifPresent(this::write);
+    }
+
+    @TransactionalEventListener(phase = TransactionPhase.BEFORE_COMMIT, fallbackExecution = true)
+    void materialsChanged(final MaterialsChanged event) {
+        allAnew();
+    }
+
+    @TransactionalEventListener(phase = TransactionPhase.BEFORE_COMMIT, fallbackExecution = true)
+    void testsChanged(final TestsChanged event) {
+        allAnew();
+    }
+
+    private void allAnew() {
+        transaction.executeWithoutResult(any -> cards.allStale());
+        toDo.set(true);
+    }
+
+    /** Another model reads otherwise; what was stored before there were cards has none. */
+    @EventListener
+    void ready(final ApplicationReadyEvent event) {
+        transaction.executeWithoutResult(any -> {
+            if (model.findById(ReadingModel.ONLY).orElseThrow().becomes(Fingerprint.ofCore())) {
+                cards.allStale();
+            }
+        });
+        toDo.set(true);
+    }
+
+    /** Reads anew what wants it. */
+    @Scheduled(fixedDelay = 250)
+    void readOn() {
+        while (toDo.getAndSet(false)) {
+            final List<UUID> next = transaction.execute(any -> Stream.concat(
+                            cards.withoutCard(Limit.of(AT_ONCE)).stream(), cards.stale(Limit.of(AT_ONCE)).stream())
+                    .toList());
+            next.forEach(id ->
+                    transaction.executeWithoutResult(any -> blends.lock(id).ifPresent(this::write)));
+            if (!next.isEmpty()) {
+                toDo.set(true);
+            }
+        }
+    }
+
+    private void write(final Blend blend) {
+        final BlendCard card = cards.findById(blend.id()).orElseGet(() -> cards.save(new BlendCard(blend)));
+        final Optional<Plant> plant =
+                Optional.ofNullable(blend.brief().plantId()).flatMap(books.plants()::plant);
+        final Set<String> materials = blend.recipe().parts().stream()
+                .map(RecipeBody.PartBody::materialId)
+                .collect(Collectors.toSet());
+        final Optional<Recipe> recipe = ifThereIsSomething(() -> blend.recipe().toCore(books));
+        card.sift(
+                words(blend, plant, materials),
+                plant.map(each -> each.group().name()).orElse(null),
+                recipe.map(CardKeeper::ingredients).orElse(""),
+                materials);
+        card.kept(versions.findFirstByBlendIdOrderByNumberDesc(blend.id()));
+        final Optional<Glance> glance = recipe.flatMap(each -> ifThereIsSomething(() ->
+                Evaluator.glance(each, blend.brief().toCore(books), knownSource.known(blend.id(), blend.recipe()))));
+        card.read(
+                glance.map(CardKeeper::facts).orElse(CardFacts.NONE),
+                glance.map(Glance::fits).orElse(false),
+                glance.filter(each -> each.fit().isPresent())
+                        .map(each -> each.fit().getAsDouble())
+                        .orElse(null));
+    }
+
+    /** What a glance shows, to keep. */
+    static CardFacts facts(final Glance glance) {
+        return new CardFacts(
+                glance.shares(),
+                ENGLISH.entrySet().stream()
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey, each -> each.getValue().of(glance.headline()))),
+                glance.values(),
+                glance.stops().stream().map(Caution::id).toList());
+    }
+
+    private String words(final Blend blend, final Optional<Plant> plant, final Set<String> materials) {
+        return Stream.of(
+                        Stream.of(blend.name()),
+                        plant.map(Plant::name).stream(),
+                        materials.stream()
+                                .flatMap(id -> books.materials().material(id).stream())
+                                .map(Material::name))
+                .flatMap(each -> each)
+                .collect(Collectors.joining(" "))
+                .toLowerCase(Locale.ROOT);
+    }
+
+    /** What is in a recipe above nothing, whatever the amounts. */
+    private static String ingredients(final Recipe recipe) {
+        final Set<String> names = new TreeSet<>();
+        recipe.parts().stream()
+                .filter(part -> part.amount() > 0)
+                .forEach(part -> names.add(part.material().id()));
+        recipe.doses().stream()
+                .filter(dose -> dose.gPerL() > 0)
+                .forEach(dose -> names.add(dose.amendment().id()));
+        return String.join("|", names);
+    }
+
+    /** What can be worked out of a blend; nothing while there is nothing in it or it names what is not there. */
+    static <T> Optional<T> ifThereIsSomething(final Supplier<T> work) {
+        try {
+            return Optional.of(work.get());
+        } catch (final OutOfRangeException | UnknownName nothingInIt) {
+            return Optional.empty();
+        }
+    }
+}

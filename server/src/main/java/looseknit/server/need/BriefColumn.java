@@ -1,0 +1,13 @@
+package looseknit.server.need;
+
+import jakarta.persistence.Converter;
+import looseknit.server.store.VersionedColumn;
+
+/** A brief in one column of whatever has one. */
+@Converter
+public class BriefColumn extends VersionedColumn<BriefBody, StoredBrief> {
+
+    public BriefColumn() {
+        super(StoredBrief.class, StoredBrief::of, StoredBrief::body);
+    }
+}
