@@ -3,6 +3,45 @@ import i18n from '@intlify/eslint-plugin-vue-i18n'
 import prettier from 'eslint-config-prettier'
 import vue from 'eslint-plugin-vue'
 
+/** Folders from the ground up: each may import those of earlier rows, never one of its own row or a later one, so that there is no cycle. */
+const ROWS = [
+  ['words', 'theme'],
+  ['api'],
+  ['measure'],
+  ['parts'],
+  ['material'],
+  ['need'],
+  ['caution'],
+  ['reading'],
+  ['assay', 'batch', 'dry', 'find', 'pot', 'shelf'],
+  ['care'],
+  ['blend'],
+  ['shell'],
+]
+const folderRules = ROWS.flatMap((row, at) =>
+  row.map((folder) => ({
+    files: [`src/${folder}/**`],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            ...ROWS.slice(at)
+              .flat()
+              .filter((other) => other !== folder)
+              .map((other) => ({
+                group: [`@/${other}`, `@/${other}/**`, `../${other}/**`],
+                message: `${folder} is built before ${other} and must not know it.`,
+              })),
+            { group: ['@/testing/**'], message: 'What helps tests is for tests.' },
+          ],
+        },
+      ],
+    },
+  })),
+)
+
 export default defineConfigWithVueTs(
   { ignores: ['target/**', 'node_modules/**', 'src/api/generated/**'] },
   vue.configs['flat/recommended'],
@@ -10,7 +49,7 @@ export default defineConfigWithVueTs(
   i18n.configs['flat/base'],
   prettier,
   {
-    settings: { 'vue-i18n': { localeDir: './src/words/*.json', messageSyntaxVersion: '^11.0.0' } },
+    settings: { 'vue-i18n': { localeDir: './src/words/en.json', messageSyntaxVersion: '^11.0.0' } },
     rules: {
       'vue/multi-word-component-names': 'off',
       'vue/require-default-prop': 'off',
@@ -28,6 +67,7 @@ export default defineConfigWithVueTs(
       ],
     },
   },
+  folderRules,
   {
     files: ['**/*.test.ts'],
     rules: { '@intlify/vue-i18n/no-raw-text': 'off' },

@@ -132,7 +132,7 @@ const removed = (gone: string) => {
   say(t('blend.work.removed', { name: gone }), bench.undo)
 }
 const take = (proposal: Remedy | WayOut) => {
-  if (!current.value) {
+  if (!current.value && recipe.value.parts.length > 0) {
     say(t('blend.work.readingsAreOnTheirWay'))
     return
   }
@@ -304,7 +304,7 @@ useKeys({
           <div class="actions">
             <Button
               :label="$t('blend.page.mix')"
-              :disabled="work.busy.value || !!problem"
+              :disabled="work.busy.value || !!problem || recipe.parts.length === 0"
               @click="work.mixBatch(brief)"
             />
             <Button :label="$t('blend.page.find')" outlined @click="finding = true" />
@@ -346,6 +346,7 @@ useKeys({
       <ReadingsPanel
         :evaluation="evaluation"
         :problem="problem"
+        :empty="recipe.parts.length === 0"
         :accepted="bench.blend.value?.accepted ?? []"
         :blend-id="id"
         :before="before"

@@ -9,6 +9,8 @@ import ReadingGauge from './ReadingGauge.vue'
 const props = defineProps<{
   evaluation: Evaluation | undefined
   problem: string | undefined
+  /** Whether nothing has been composed yet. */
+  empty: boolean
   accepted: readonly string[]
   blendId: string
   before?: { version: number; values: ReadonlyMap<string, number> } | undefined
@@ -53,6 +55,7 @@ const toggle = (quality: Reading['quality']) => {
         </template>
       </div>
     </template>
+    <p v-else-if="empty" class="soft">{{ $t('reading.readingsPanel.nothingToReadYet') }}</p>
     <template v-else-if="!problem">
       <div v-for="i in 8" :key="i" class="skeleton" style="height: 46px; margin-bottom: 14px" />
     </template>

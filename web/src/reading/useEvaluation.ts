@@ -3,7 +3,6 @@ import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
 import { speech } from '@/api/speech'
 import type { Brief, Evaluation, Recipe } from '@/api/types'
-import { t } from '@/words'
 
 /** Readings of what lies on the bench, with what tests of its blend have shown; anew on every change; an older answer never overtakes a newer one. */
 export const useEvaluation = (
@@ -50,7 +49,8 @@ export const useEvaluation = (
       if (body.recipe.parts.length === 0) {
         running?.abort()
         evaluation.value = undefined
-        problem.value = t('reading.useEvaluation.nothingToReadYetAdd')
+        readOf.value = undefined
+        problem.value = undefined
         return
       }
       void evaluate(body)

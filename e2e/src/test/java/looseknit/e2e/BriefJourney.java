@@ -126,7 +126,7 @@ class BriefJourney extends Journey {
         assertThat(page.getByText("The name is empty.")).isVisible();
         fill(page, "#own-plant-name", "Windowsill jade");
         button(page, Pattern.compile("^Put it into the Book$")).click();
-        assertThat(page.getByText("at least the low end, 70")).isVisible();
+        assertThat(page.getByText("Allowed: 70 to 95 %")).isVisible();
         button(page, Pattern.compile("^Later$")).click();
         page.getByText("Copy as my own").first().click();
         assertThat(page.locator("#own-plant-name")).hasValue("Windowsill jade");

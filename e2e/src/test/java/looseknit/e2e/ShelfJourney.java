@@ -53,8 +53,7 @@ class ShelfJourney extends Journey {
         assertThat(page.getByText("How much is it? Write a number of L.")).isVisible();
         fill(page, "#quick-amount", "70");
         fill(page, "#quick-swell", "99");
-        assertThat(page.getByText("Allowed: 1 to 6 litres from a pressed litre"))
-                .isVisible();
+        assertThat(page.getByText("Allowed: 1 to 6 times the pressed volume")).isVisible();
         page.reload();
         assertThat(page.locator("#quick-amount")).hasValue("70");
         assertThat(page.locator("#quick-swell")).hasValue("99");

@@ -70,7 +70,7 @@ public enum Limit implements Named {
     PACKS(Dimension.NUMBER),
     SIEVES(Dimension.NUMBER),
     TIMES_PRESSED(Dimension.NUMBER),
-    L_PER_KG(Dimension.NUMBER),
+    L_PER_KG(Dimension.SWELL),
     PER_CENT_NOT_UNDER_THE_LEAST(Dimension.NUMBER),
     L_OR_KG(Dimension.NUMBER);
 

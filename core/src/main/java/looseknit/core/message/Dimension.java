@@ -27,6 +27,8 @@ public enum Dimension {
     DOSE("g/L", 1, "oz/gal", 3.785411784 / 28.349523125),
     /** A bulk density [g/L]. */
     DENSITY("g/L", 1, "lb/ft³", 28.316846592 / 453.59237),
+    /** Volume that a dry brick swells to [L/kg]. */
+    SWELL("L/kg", 1, "qt/lb", 0.45359237 / 0.946352946),
     /** A temperature [°C]. */
     TEMPERATURE("°C", 1, "°F", 1.8),
     /** A little water [mL]. */

@@ -23,6 +23,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
@@ -111,6 +112,24 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                         .collect(Collectors.joining(" ")));
         problem.setTitle("This value cannot be used");
         problem.setProperty("field", errors.isEmpty() ? "" : errors.get(0).getField());
+        return ResponseEntity.unprocessableContent().body(problem);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHandlerMethodValidationException(
+            final HandlerMethodValidationException e,
+            final HttpHeaders headers,
+            final HttpStatusCode status,
+            final WebRequest request) {
+        final ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                e.getParameterValidationResults().stream()
+                        .flatMap(each -> each.getResolvableErrors().stream()
+                                .map(error -> sentence(words(String.valueOf(
+                                                each.getMethodParameter().getParameterName()))
+                                        + " " + error.getDefaultMessage())))
+                        .collect(Collectors.joining(" ")));
+        problem.setTitle("This value cannot be used");
         return ResponseEntity.unprocessableContent().body(problem);
     }
 

@@ -51,7 +51,7 @@ class BenchApiTest {
 
     private ResultActions card(final ResultActions cards, final UUID id, final String what, final Object value)
             throws Exception {
-        return cards.andExpect(jsonPath("$[?(@.blend.id == '%s')].%s".formatted(id, what), hasItem(value)));
+        return cards.andExpect(jsonPath("$.cards[?(@.blend.id == '%s')].%s".formatted(id, what), hasItem(value)));
     }
 
     @Test
@@ -153,8 +153,8 @@ class BenchApiTest {
         card(http.perform(ask("/api/blends")), other, "sameAs[*].name", "Seven of scoria");
         card(http.perform(ask("/api/blends")), one, "groupName", "moist-growing foliage plants");
         http.perform(ask("/api/blends?plantId=barrel_cactus"))
-                .andExpect(jsonPath("$[?(@.fit > 100)]", empty()))
-                .andExpect(jsonPath("$[?(@.fit >= 0)]", not(empty())));
+                .andExpect(jsonPath("$.cards[?(@.fit > 100)]", empty()))
+                .andExpect(jsonPath("$.cards[?(@.fit >= 0)]", not(empty())));
         http.perform(ask("/api/blends?plantId=moonflower_of_nowhere")).andExpect(status().isUnprocessableContent());
 
         http.perform(send("/api/blends/{id}/archive", "", one))

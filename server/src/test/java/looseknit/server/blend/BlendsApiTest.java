@@ -43,8 +43,8 @@ class BlendsApiTest {
         create(id, "Cellar mix");
 
         http.perform(ask("/api/blends"))
-                .andExpect(jsonPath("$[?(@.blend.id == '%s')]".formatted(id), hasSize(1)))
-                .andExpect(jsonPath("$[?(@.blend.id == '%s')].plantName".formatted(id), hasItem("Peace lily")));
+                .andExpect(jsonPath("$.cards[?(@.blend.id == '%s')]".formatted(id), hasSize(1)))
+                .andExpect(jsonPath("$.cards[?(@.blend.id == '%s')].plantName".formatted(id), hasItem("Peace lily")));
     }
 
     @Test
@@ -123,9 +123,9 @@ class BlendsApiTest {
         create(id, "Cellar mix");
 
         http.perform(delete("/api/blends/{id}", id)).andExpect(status().isNoContent());
-        http.perform(ask("/api/blends")).andExpect(jsonPath("$[*].blend.id", not(hasItem(id.toString()))));
+        http.perform(ask("/api/blends")).andExpect(jsonPath("$.cards[*].blend.id", not(hasItem(id.toString()))));
         http.perform(send("/api/blends/{id}/restore", "", id)).andExpect(status().isOk());
-        http.perform(ask("/api/blends")).andExpect(jsonPath("$[*].blend.id", hasItem(id.toString())));
+        http.perform(ask("/api/blends")).andExpect(jsonPath("$.cards[*].blend.id", hasItem(id.toString())));
     }
 
     @Test

@@ -47,7 +47,8 @@ class StopsApiTest {
         accept("\"beach_sand\"").andExpect(status().isOk()).andExpect(jsonPath("$.accepted", contains("beach_sand")));
         batch().andExpect(status().isOk());
         http.perform(ask("/api/blends"))
-                .andExpect(jsonPath("$[?(@.blend.id == '%s')].stops[0].accepted".formatted(blend), contains(true)));
+                .andExpect(
+                        jsonPath("$.cards[?(@.blend.id == '%s')].stops[0].accepted".formatted(blend), contains(true)));
 
         accept("").andExpect(jsonPath("$.accepted", hasSize(0)));
         batch().andExpect(status().isUnprocessableContent());

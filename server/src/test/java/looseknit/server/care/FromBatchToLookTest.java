@@ -71,7 +71,8 @@ class FromBatchToLookTest {
                 .andExpect(jsonPath("$.plan.materials", hasSize(2)))
                 .andExpect(jsonPath("$.plan.litresToMake", greaterThan(5.0)))
                 .andExpect(jsonPath("$.plan.cost").doesNotExist());
-        http.perform(ask("/api/batches")).andExpect(jsonPath("$[?(@.id == '%s')]".formatted(batch), hasSize(1)));
+        http.perform(ask("/api/batches"))
+                .andExpect(jsonPath("$.batches[?(@.id == '%s')]".formatted(batch), hasSize(1)));
     }
 
     @Test
@@ -151,9 +152,9 @@ class FromBatchToLookTest {
         final UUID potting = potUp("Lily, lent", START);
 
         http.perform(delete("/api/pottings/{id}", potting)).andExpect(status().isNoContent());
-        http.perform(ask("/api/pottings")).andExpect(jsonPath("$[*].id", not(hasItem(potting.toString()))));
+        http.perform(ask("/api/pottings")).andExpect(jsonPath("$.pottings[*].id", not(hasItem(potting.toString()))));
         http.perform(send("/api/pottings/{id}/restore", "", potting)).andExpect(status().isOk());
-        http.perform(ask("/api/pottings")).andExpect(jsonPath("$[*].id", hasItem(potting.toString())));
+        http.perform(ask("/api/pottings")).andExpect(jsonPath("$.pottings[*].id", hasItem(potting.toString())));
     }
 
     private void itIs(final LocalDate day) {

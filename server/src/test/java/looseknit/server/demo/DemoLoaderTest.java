@@ -32,9 +32,9 @@ class DemoLoaderTest {
 
     @Test
     void fillsEveryViewOnFirstStart() throws Exception {
-        http.perform(ask("/api/blends")).andExpect(jsonPath("$", hasSize(greaterThan(11))));
-        http.perform(ask("/api/batches")).andExpect(jsonPath("$", hasSize(greaterThan(5))));
-        http.perform(ask("/api/pottings")).andExpect(jsonPath("$", hasSize(greaterThan(29))));
+        http.perform(ask("/api/blends")).andExpect(jsonPath("$.cards", hasSize(greaterThan(11))));
+        http.perform(ask("/api/batches")).andExpect(jsonPath("$.batches", hasSize(greaterThan(5))));
+        http.perform(ask("/api/pottings")).andExpect(jsonPath("$.pottings", hasSize(greaterThan(29))));
         http.perform(ask("/api/today"))
                 .andExpect(jsonPath("$.due", hasSize(greaterThan(0))))
                 .andExpect(jsonPath("$.toMix", hasSize(greaterThan(0))));

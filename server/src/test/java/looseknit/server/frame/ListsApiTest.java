@@ -1,0 +1,127 @@
+package looseknit.server.frame;
+
+import static looseknit.server.ApiTest.Requests.ask;
+import static looseknit.server.ApiTest.Requests.brief;
+import static looseknit.server.ApiTest.Requests.change;
+import static looseknit.server.ApiTest.Requests.fill;
+import static looseknit.server.ApiTest.Requests.recipe;
+import static looseknit.server.ApiTest.Requests.send;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.contains;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import jakarta.persistence.EntityManagerFactory;
+import java.util.UUID;
+import looseknit.server.ApiTest;
+import org.hibernate.SessionFactory;
+import org.hibernate.stat.Statistics;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.TestPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+
+/** Lists show what was kept: no more is asked of the store for many rows than for few. */
+@ApiTest
+@TestPropertySource(properties = "spring.jpa.properties.hibernate.generate_statistics=true")
+class ListsApiTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @Autowired
+    private EntityManagerFactory store;
+
+    private UUID blend(final String name, final double amount) throws Exception {
+        final UUID id = UUID.randomUUID();
+        http.perform(send("/api/blends", """
+                        {"id":"%s","name":"%s","brief":%s,"recipe":%s}""".formatted(id, name, brief(), recipe("peat", amount))))
+                .andExpect(status().isOk());
+        return id;
+    }
+
+    private void potted(final UUID blend, final String label) throws Exception {
+        http.perform(send("/api/blends/{id}/versions", "{\"note\":\"\"}", blend))
+                .andExpect(status().isOk());
+        final UUID batch = UUID.randomUUID();
+        http.perform(send("/api/batches", """
+                        {"id":"%s","blendId":"%s","versionNumber":1,"fills":%s,"reserve":0.05,"scoopLitres":0.5,"tubLitres":20}""".formatted(batch, blend, fill(3, 14))))
+                .andExpect(status().isOk());
+        http.perform(send("/api/pottings", """
+                        {"id":"%s","label":"%s","brief":%s,"batchId":"%s","pottedOn":"2026-01-02"}""".formatted(UUID.randomUUID(), label, brief(), batch)))
+                .andExpect(status().isOk());
+    }
+
+    private long queriesOf(final String path) throws Exception {
+        final Statistics statistics = store.unwrap(SessionFactory.class).getStatistics();
+        http.perform(ask(path)).andExpect(status().isOk());
+        statistics.clear();
+        http.perform(ask(path)).andExpect(status().isOk());
+        return statistics.getPrepareStatementCount();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "/api/blends",
+                "/api/blends?plantId=jade&order=FIT",
+                "/api/blends/names",
+                "/api/batches",
+                "/api/batches/names",
+                "/api/pottings",
+                "/api/pottings/names",
+                "/api/today"
+            })
+    void askForAFixedNumberOfThings(final String path) throws Exception {
+        potted(blend("Few", 3), "one");
+        potted(blend("Few again", 5), "two");
+        final long few = queriesOf(path);
+        for (int i = 0; i < 9; i++) {
+            potted(blend("Many " + i, 4 + i), "pot " + i);
+        }
+        assertThat(queriesOf(path)).isEqualTo(few).isPositive();
+    }
+
+    @Test
+    void theSwatchBookIsSiftedSortedAndComesInPages() throws Exception {
+        final UUID airy = blend("Loft mix 100%", 0.5);
+        final UUID dense = blend("Loft mix dense", 9);
+        http.perform(ask("/api/blends?text=LOFT mix&order=NAME"))
+                .andExpect(jsonPath("$.total").value(2))
+                .andExpect(jsonPath("$.cards[*].blend.id", contains(airy.toString(), dense.toString())));
+        http.perform(ask("/api/blends?text=100%&order=NAME"))
+                .andExpect(jsonPath("$.total").value(1));
+        http.perform(ask("/api/blends?text=loft&order=WATER"))
+                .andExpect(jsonPath("$.cards[*].blend.id", contains(dense.toString(), airy.toString())));
+        http.perform(ask("/api/blends?text=loft&order=AIR&size=1&page=1"))
+                .andExpect(jsonPath("$.total").value(2))
+                .andExpect(jsonPath("$.cards[*].blend.id", contains(dense.toString())));
+        http.perform(ask("/api/blends?text=loft&materialId=peat&materialId=perlite_coarse"))
+                .andExpect(jsonPath("$.total").value(2));
+        http.perform(ask("/api/blends?text=loft&materialId=peat&materialId=loam"))
+                .andExpect(jsonPath("$.total").value(0))
+                .andExpect(jsonPath("$.materialIds", hasItem("peat")))
+                .andExpect(jsonPath("$.materialIds", not(hasItem("loam"))));
+        http.perform(ask("/api/blends?text=loft&group=nobody")).andExpect(jsonPath("$.cards", hasSize(0)));
+        http.perform(ask("/api/blends?size=5000")).andExpect(status().isUnprocessableContent());
+    }
+
+    @Test
+    void aCardShowsWhatItsBlendReadsAtOnceAndInTheUnitsAsked() throws Exception {
+        final UUID id = blend("Quick card", 3);
+        final String path = "/api/blends?text=quick card";
+        final String weight = "$.cards[0].readings[?(@.quality == 'WEIGHT')].unit";
+        http.perform(ask(path)).andExpect(jsonPath(weight, contains("kg")));
+        http.perform(ask(path + "&units=us")).andExpect(jsonPath(weight, contains("lb")));
+        http.perform(change("/api/blends/{id}", """
+                        {"revision":0,"name":"Quick card","brief":%s,"recipe":{"measure":"PARTS","parts":[],"doses":[]}}""".formatted(brief()), id)).andExpect(status().isOk());
+        http.perform(ask(path))
+                .andExpect(jsonPath("$.cards[0].readings", hasSize(0)))
+                .andExpect(jsonPath("$.cards[0].headline").doesNotExist());
+    }
+}
