@@ -2595,7 +2595,7 @@ export interface components {
         };
         SoldBody: {
             /** @enum {string} */
-            measure: "SHARE" | "POINTS" | "NUMBER" | "LENGTH" | "GRAIN" | "VOLUME" | "MASS" | "GRAMS" | "DOSE" | "DENSITY" | "TEMPERATURE" | "WATER" | "DAILY_WATER" | "DAYS" | "WEEKS" | "YEARS" | "PH" | "CONCENTRATION" | "NITROGEN" | "CONDUCTIVITY" | "CHARGE" | "BUFFER" | "DAILY_LIGHT" | "PRESSURE" | "ANGLE";
+            measure: "SHARE" | "POINTS" | "NUMBER" | "LENGTH" | "GRAIN" | "VOLUME" | "MASS" | "GRAMS" | "DOSE" | "DENSITY" | "SWELL" | "TEMPERATURE" | "WATER" | "DAILY_WATER" | "DAYS" | "WEEKS" | "YEARS" | "PH" | "CONCENTRATION" | "NITROGEN" | "CONDUCTIVITY" | "CHARGE" | "BUFFER" | "DAILY_LIGHT" | "PRESSURE" | "ANGLE";
             /** @enum {string} */
             sold: "LOOSE_LITRES" | "PRESSED_LITRES" | "BRICK_KG" | "LOOSE_KG";
             /** Format: double */

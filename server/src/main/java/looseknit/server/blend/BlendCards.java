@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import looseknit.core.bench.Evaluator;
 import looseknit.core.bench.Glance;
@@ -139,11 +140,18 @@ class BlendCards {
     /** A blend of the same mix. */
     record SameMixBody(UUID id, String name) {}
 
+    /** A card with what was read, which is put into words only for those that are shown. */
     private record Read(
             BlendCard card,
-            CardFacts facts,
+            Supplier<CardFacts> words,
+            Map<Property, Double> values,
             boolean fits,
-            @Nullable Double fit) {}
+            @Nullable Double fit) {
+
+        CardFacts facts() {
+            return words.get();
+        }
+    }
 
     /**
      * A page of the swatch book.
@@ -163,7 +171,7 @@ class BlendCards {
             final Page<BlendCard> found = sifted(sift, sift.fitting(), PageRequest.of(page, size, sort(sift.order())));
             total = found.getTotalElements();
             shown = found.getContent().stream()
-                    .map(card -> new Read(card, card.facts(), card.fits(), card.fit()))
+                    .map(card -> new Read(card, card::facts, card.facts().values(), card.fits(), card.fit()))
                     .toList();
         } else {
             final List<Read> all = readFor(wanted.get(), sift);
@@ -231,11 +239,12 @@ class BlendCards {
                             knownSource.known(blend.id(), blend.recipe()));
                     return new Read(
                             card,
-                            CardKeeper.facts(glance),
+                            () -> CardKeeper.facts(glance),
+                            glance.values(),
                             glance.fits(),
                             glance.fit().isPresent() ? glance.fit().getAsDouble() : null);
                 })
-                .orElseGet(() -> new Read(card, CardFacts.NONE, false, null));
+                .orElseGet(() -> new Read(card, () -> CardFacts.NONE, Map.of(), false, null));
     }
 
     private static Comparator<Read> comparator(final Order order) {
@@ -290,6 +299,7 @@ class BlendCards {
         final BlendCard card = read.card();
         final Blend blend = card.blend();
         final MeasureSystem system = speech.system();
+        final CardFacts facts = read.facts();
         return new BlendCardBody(
                 BlendBody.of(blend, card),
                 Optional.ofNullable(blend.brief().plantId())
@@ -297,17 +307,17 @@ class BlendCards {
                         .map(Plant::name)
                         .orElse(null),
                 card.groupName(),
-                read.facts().shares(),
-                read.facts().headline().get(system),
+                facts.shares(),
+                facts.headline().get(system),
                 read.fits(),
                 read.fit(),
                 COLUMNS.keySet().stream()
-                        .filter(read.facts().values()::containsKey)
-                        .map(property -> glance(property, read.facts().values().get(property), system))
+                        .filter(facts.values()::containsKey)
+                        .map(property -> glance(property, facts.values().get(property), system))
                         .toList(),
                 Cautions.shipped().all().stream()
                         .filter(rule -> rule.level() == Caution.Level.STOP)
-                        .filter(rule -> read.facts().stops().contains(rule.id()))
+                        .filter(rule -> facts.stops().contains(rule.id()))
                         .map(rule -> new StopBody(
                                 rule.id(), rule.why(), blend.accepted().contains(rule.id())))
                         .toList(),

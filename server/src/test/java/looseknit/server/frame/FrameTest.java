@@ -12,10 +12,12 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.TreeMap;
 import looseknit.server.ApiTest;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 @ApiTest
@@ -67,6 +69,16 @@ class FrameTest {
                 http.perform(ask("/api/openapi")).andReturn().getResponse().getContentAsString();
         final Path committed = Path.of("..", "web", "api", "openapi.json");
 
+        if (Boolean.getBoolean("looseknit.api.write")) {
+            Files.writeString(
+                    committed,
+                    JsonMapper.builder()
+                                    .enable(SerializationFeature.INDENT_OUTPUT)
+                                    .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+                                    .build()
+                                    .writeValueAsString(json.readValue(served, TreeMap.class))
+                            + "\n");
+        }
         assertThat(json.readTree(served))
                 .as("web/api/openapi.json is stale: run ./loose-knit api")
                 .isEqualTo(json.readTree(Files.readString(committed)));

@@ -4,11 +4,12 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.info.License;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.parameters.Parameter;
 import java.lang.reflect.Method;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
-import java.time.Clock;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -16,15 +17,26 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import looseknit.core.message.Message;
+import looseknit.core.message.TableText;
+import looseknit.server.message.Speech;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.OperationCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
-/** The OpenAPI document. What may be absent is left out when it is not known; all else is always there. */
+/** The OpenAPI document, made in tests only. What may be absent is left out when it is not known; all else is always there. */
 @Configuration
 class ApiDocument {
+
+    static {
+        SpringDocUtils.getConfig()
+                .replaceWithClass(Message.class, String.class)
+                .replaceWithClass(TableText.class, String.class);
+    }
 
     @Bean
     OpenAPI description() {
@@ -49,9 +61,24 @@ class ApiDocument {
         };
     }
 
+    /** Every operation answers in the language and units that are asked for. */
     @Bean
-    Clock clock() {
-        return Clock.systemDefaultZone();
+    OperationCustomizer languageAndUnits() {
+        return (operation, handler) -> operation
+                .addParametersItem(new Parameter()
+                        .in("query")
+                        .name(Speech.UNITS)
+                        .required(false)
+                        .description("Units in which sentences and figures with a unit of their own are told; metric if"
+                                + " nothing is said. Fields with a unit in their name are always metric.")
+                        .schema(new StringSchema()._enum(List.of("metric", "us"))))
+                .addParametersItem(new Parameter()
+                        .in("header")
+                        .name("Accept-Language")
+                        .required(false)
+                        .description(
+                                "Language of the sentences. English ships; it also answers where another is asked for.")
+                        .schema(new StringSchema()));
     }
 
     private static void require(final Schema<?> schema, final Set<String> nullable) {

@@ -1,0 +1,15 @@
+package looseknit.server.frame;
+
+import java.time.Clock;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The clock that everything goes by. */
+@Configuration(proxyBeanMethods = false)
+class TimeOfDay {
+
+    @Bean
+    Clock clock() {
+        return Clock.systemDefaultZone();
+    }
+}
