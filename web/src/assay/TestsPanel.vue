@@ -172,7 +172,6 @@ section {
   margin-top: 14px;
 }
 table {
-  border-collapse: collapse;
   width: 100%;
   font-size: 14.5px;
 }
@@ -183,19 +182,11 @@ td {
   padding: 4px 12px 4px 0;
   vertical-align: baseline;
 }
-thead th {
-  color: var(--soft-ink);
-  font-size: 13px;
-  border-bottom: 1px solid var(--line);
-}
 tbody + tbody tr:first-child > * {
   border-top: 1px dashed var(--stitch);
 }
 th small {
   display: block;
-}
-.right {
-  text-align: right;
 }
 .narrower {
   color: var(--bottle);

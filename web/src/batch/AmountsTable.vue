@@ -110,11 +110,7 @@ const packWords = (line: Line) => {
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
 table {
-  border-collapse: collapse;
   width: 100%;
 }
 thead th {

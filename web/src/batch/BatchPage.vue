@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, onMounted, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import { Problem } from '@/api/problem'
 import { speech } from '@/api/speech'
 import type { Batch, Fill } from '@/api/types'
 import { shortDate, todayHere } from '@/measure/days'
@@ -13,143 +12,55 @@ import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { startingPot } from '@/need/words'
+import ConflictNotice from '@/parts/ConflictNotice.vue'
+import { useDraft } from '@/parts/useDraft'
 import { t } from '@/words'
 import AmountsTable from './AmountsTable.vue'
 import FillRow from './FillRow.vue'
 
 /** A batch: pots to fill, and the amounts that follow. Saves itself. */
 const props = defineProps<{ id: string }>()
-const SAVE_AFTER_MS = 350
 const router = useRouter()
 const client = useQueryClient()
 const settings = useSettings()
-const batch = ref<Batch>()
-const fills = ref<Fill[]>([])
-const reservePercent = ref(5)
-const scoopLitres = ref(0.5)
-const tubLitres = ref(20)
-const problem = ref<string>()
-const loadProblem = ref<string>()
-const waiting = ref(false)
-let timer: number | undefined
-let running: Promise<void> = Promise.resolve()
-
-const DRAFT = `loose-knit.batch.${props.id}`
-const form = () => ({
-  fills: fills.value,
-  reserve: reservePercent.value / 100,
-  scoopLitres: scoopLitres.value,
-  tubLitres: tubLitres.value,
+const path = { path: { id: props.id } }
+const get = () => answer(api.GET('/api/batches/{id}', { params: path }))
+const draft = useDraft({
+  name: `batch.${props.id}`,
+  load: get,
+  stateOf: ({ fills, reserve, scoopLitres, tubLitres }: Batch) => ({
+    fills,
+    reserve,
+    scoopLitres,
+    tubLitres,
+  }),
+  put: (revision, amounts) =>
+    answer(api.PUT('/api/batches/{id}', { params: path, body: { revision, ...amounts } })),
 })
+const { stored: batch, state: amounts, problem, loadProblem, theirs, save } = draft
+const waiting = computed(() => draft.saving.value !== 'saved')
+const fills = computed(() => amounts.value?.fills ?? [])
+onMounted(draft.load)
 
-const show = (loaded: Batch) => {
-  batch.value = loaded
-  fills.value = loaded.fills
-  reservePercent.value = Math.round(loaded.reserve * 1000) / 10
-  scoopLitres.value = loaded.scoopLitres
-  tubLitres.value = loaded.tubLitres
-}
-
-const takeUpDraft = () => {
-  try {
-    const draft = JSON.parse(localStorage.getItem(DRAFT) ?? 'null') as ReturnType<typeof form> | null
-    if (draft) {
-      fills.value = draft.fills
-      reservePercent.value = Math.round(draft.reserve * 1000) / 10
-      scoopLitres.value = draft.scoopLitres
-      tubLitres.value = draft.tubLitres
-      changed()
-    }
-  } catch {
-    localStorage.removeItem(DRAFT)
-  }
-}
-
-onMounted(async () => {
-  try {
-    show(await answer(api.GET('/api/batches/{id}', { params: { path: { id: props.id } } })))
-    takeUpDraft()
-  } catch (error) {
-    loadProblem.value = error instanceof Error ? error.message : String(error)
-  }
-})
-
-const store = async () => {
-  if (!batch.value) {
-    return
-  }
-  const sent = form()
-  try {
-    const saved = await answer(
-      api.PUT('/api/batches/{id}', {
-        params: { path: { id: props.id } },
-        body: { revision: batch.value.revision, ...sent },
-      }),
-    )
-    batch.value = saved
-    problem.value = undefined
-    if (JSON.stringify(sent) === JSON.stringify(form())) {
-      waiting.value = false
-      localStorage.removeItem(DRAFT)
-    }
-  } catch (error) {
-    if (error instanceof Problem && error.stale && error.current) {
-      batch.value = error.current as Batch
-      problem.value = t('batch.batchPage.theseAmountsWereChangedIn')
-    } else {
-      problem.value = error instanceof Error ? error.message : String(error)
-    }
-  }
-}
-const save = () => {
-  window.clearTimeout(timer)
-  running = running.then(store)
-  return running
-}
-const changed = () => {
-  waiting.value = true
-  localStorage.setItem(DRAFT, JSON.stringify(form()))
-  window.clearTimeout(timer)
-  timer = window.setTimeout(() => void save(), SAVE_AFTER_MS)
-}
-onBeforeUnmount(() => {
-  if (waiting.value) {
-    void save()
-  }
-})
-
-const setFill = (row: number, fill: Fill) => {
-  fills.value = fills.value.map((each, i) => (i === row ? fill : each))
-  changed()
-}
-const addFill = () => {
-  const last = fills.value.at(-1)
-  fills.value = [...fills.value, { count: 1, pot: last?.pot ?? startingPot(), rootBallLitres: 0 }]
-  changed()
-}
+const setFills = (next: Fill[]) => draft.change((now) => ({ ...now, fills: next }))
+const setFill = (row: number, fill: Fill) => setFills(fills.value.map((each, i) => (i === row ? fill : each)))
+const addFill = () =>
+  setFills([...fills.value, { count: 1, pot: fills.value.at(-1)?.pot ?? startingPot(), rootBallLitres: 0 }])
 const removeFill = (row: number) => {
-  const before = fills.value
-  fills.value = fills.value.filter((_, i) => i !== row)
-  changed()
-  say(t('batch.batchPage.oneKindOfPotIs'), () => {
-    fills.value = before
-    changed()
-  })
+  setFills(fills.value.filter((_, i) => i !== row))
+  say(t('batch.batchPage.oneKindOfPotIs'), draft.undo)
 }
-const field = (target: typeof reservePercent) =>
+const amount = (name: 'reserve' | 'scoopLitres' | 'tubLitres', shown = 1) =>
   computed({
-    get: () => target.value,
-    set: (value: number) => {
-      target.value = value
-      changed()
-    },
+    get: () => Math.round((amounts.value?.[name] ?? 0) * shown * 1e6) / 1e6,
+    set: (value: number) => draft.change((now) => ({ ...now, [name]: value / shown }), name),
   })
-const reserveField = field(reservePercent)
-const scoopField = field(scoopLitres)
-const tubField = field(tubLitres)
+const reserveField = amount('reserve', 100)
+const scoopField = amount('scoopLitres')
+const tubField = amount('tubLitres')
 
 const refresh = async () => {
-  batch.value = await answer(api.GET('/api/batches/{id}', { params: { path: { id: props.id } } }))
+  batch.value = await get()
 }
 watch(
   () => speech.units,
@@ -240,6 +151,7 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
       <div class="columns">
         <section :aria-label="$t('batch.batchPage.potsToFill')">
           <h2>{{ $t('batch.batchPage.potsToFill') }}</h2>
+          <ConflictNotice v-if="theirs" @mine="draft.keepMine" @theirs="draft.takeTheirs" />
           <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
           <ul class="choices">
             <FillRow
@@ -386,7 +298,7 @@ h2 {
   margin-top: 14px;
   font-size: 13.5px;
 }
-@media (max-width: 980px) {
+@media (width <= 1120px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -111,7 +111,7 @@ li a:hover {
   font-size: 17px;
   max-width: 46ch;
 }
-@media (max-width: 720px) {
+@media (width <= 860px) {
   li a {
     grid-template-columns: 80px minmax(0, 1fr) auto;
     gap: 6px 12px;

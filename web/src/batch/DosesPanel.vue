@@ -299,11 +299,6 @@ section {
   gap: 10px 20px;
   align-items: flex-end;
 }
-.field {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-}
 .result {
   border-left: 3px solid var(--bottle);
   background: var(--sheet);

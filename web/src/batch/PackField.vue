@@ -66,7 +66,4 @@ const take = () => {
 .price input {
   width: 6em;
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

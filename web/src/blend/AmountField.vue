@@ -63,7 +63,7 @@ input {
   background: var(--brick-soft);
   color: var(--brick);
 }
-@media (max-width: 640px) {
+@media (width <= 640px) {
   input {
     height: 38px;
   }

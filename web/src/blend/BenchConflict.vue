@@ -5,7 +5,7 @@ import type { Blend } from '@/api/types'
 import { useMaterials } from '@/material/useBook'
 import { figure } from '@/measure/units'
 import { t } from '@/words'
-import type { Bench } from './drafts'
+import type { Bench } from './bench'
 
 /** Asks which of two states of a blend to keep, and shows what each says. */
 const props = defineProps<{ mine: Bench; theirs: Blend }>()

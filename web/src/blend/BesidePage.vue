@@ -167,7 +167,6 @@ const differs = (values: (string | undefined)[]) => new Set(values).size > 1
 
 <style scoped>
 table {
-  border-collapse: collapse;
   min-width: 640px;
   width: 100%;
   table-layout: fixed;

@@ -134,7 +134,7 @@ useKeys({ n: () => void start() })
   max-width: 46ch;
   font-size: 17px;
 }
-@media (max-width: 640px) {
+@media (width <= 640px) {
   .book {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -165,7 +165,7 @@ li a:hover h2 {
   height: 18px;
   accent-color: var(--bottle);
 }
-@media (max-width: 640px) {
+@media (width <= 640px) {
   .chart {
     width: 104px;
   }

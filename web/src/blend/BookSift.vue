@@ -124,11 +124,6 @@ const away = computed(() => props.page?.away ?? 0)
   margin-bottom: 4px;
   font-size: 14px;
 }
-.field {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-}
 .field > :not(label) {
   width: 168px;
   min-height: 34px;

@@ -101,9 +101,7 @@ const asBatch = () =>
           versionNumber: version.number,
           fills: [],
           countedLitres: litres.value,
-          reserve: 0,
           scoopLitres: settings.scoopLitres,
-          tubLitres: 20,
         },
       }),
     )
@@ -312,7 +310,7 @@ section {
     display: none;
   }
 }
-@media (max-width: 720px) {
+@media (width <= 860px) {
   .count {
     grid-template-columns: minmax(0, 1fr);
   }

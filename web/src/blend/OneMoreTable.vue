@@ -159,11 +159,7 @@ const title = computed(() => t(`blend.step.title.${way.value}`))
   align-items: center;
   margin-bottom: 4px;
 }
-.scroll {
-  overflow-x: auto;
-}
 table {
-  border-collapse: collapse;
   width: 100%;
   font-size: 13px;
 }

@@ -172,7 +172,7 @@ li.asks {
   gap: 14px;
   align-items: center;
 }
-@media (max-width: 640px) {
+@media (width <= 640px) {
   li {
     grid-template-columns: minmax(0, 1fr) 4.5em;
   }

@@ -188,7 +188,7 @@ li.chosen {
   gap: 14px;
   align-items: center;
 }
-@media (max-width: 640px) {
+@media (width <= 640px) {
   li {
     grid-template-columns: 24px minmax(60px, 1fr) auto 64px 26px;
     gap: 6px;

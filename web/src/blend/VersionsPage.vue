@@ -186,7 +186,7 @@ const isOnBench = (version: BlendVersion) =>
   max-width: 46ch;
   font-size: 17px;
 }
-@media (max-width: 640px) {
+@media (width <= 640px) {
   .line > li {
     grid-template-columns: 64px minmax(0, 1fr);
     gap: 14px;

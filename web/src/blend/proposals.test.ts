@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { startingHabit, startingPot } from '@/need/words'
-import type { Bench } from './drafts'
+import type { Bench } from './bench'
 import { withProposal } from './proposals'
 
 const bench: Bench = {

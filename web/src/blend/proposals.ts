@@ -1,5 +1,5 @@
 import type { Remedy, WayOut } from '@/api/types'
-import type { Bench } from './drafts'
+import type { Bench } from './bench'
 
 /**
  * The bench once what the server proposes is taken: what it sends is what lies there then. A recipe that is not touched is not sent, and the

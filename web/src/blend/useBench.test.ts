@@ -2,7 +2,8 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent, h } from 'vue'
 import type { Blend } from '@/api/types'
-import { draftOf, keepDraft } from './drafts'
+import { draftOf, keepDraft } from '@/parts/draftStore'
+import type { Bench } from './bench'
 import { setAmount } from './recipe'
 import { useBench } from './useBench'
 
@@ -71,7 +72,7 @@ describe('bench', () => {
     )
     const { bench } = await open()
     set(bench, 4)
-    expect(draftOf('b1')?.bench.recipe.parts[0]?.amount).toBe(4)
+    expect(draftOf<Bench>('b1')?.state.recipe.parts[0]?.amount).toBe(4)
     await vi.advanceTimersByTimeAsync(500)
     await flushPromises()
     expect(asked[1]?.method).toBe('PUT')
@@ -91,7 +92,7 @@ describe('bench', () => {
     await flushPromises()
     expect(bench.problem.value).toContain('Allowed')
     expect(amountOn(bench)).toBe(7)
-    expect(draftOf('b1')?.bench.recipe.parts[0]?.amount).toBe(7)
+    expect(draftOf<Bench>('b1')?.state.recipe.parts[0]?.amount).toBe(7)
   })
 
   it('tries again when the server cannot be reached', async () => {
@@ -145,7 +146,7 @@ describe('bench', () => {
   })
 
   it('takes up a draft that a crash left behind', async () => {
-    keepDraft('b1', { revision: 1, bench: { ...stored(1, 6) } })
+    keepDraft('b1', { revision: 1, state: { ...stored(1, 6) } })
     answers.push(
       () => json(stored(1, 1)),
       () => json(stored(2, 6)),

@@ -57,9 +57,7 @@ export const useBlendWork = (id: string, bench: ReturnType<typeof useBench>) => 
             blendId: id,
             versionNumber: version.number,
             fills: [{ count: 1, pot: brief.pot ?? startingPot(), rootBallLitres: 0 }],
-            reserve: 0.05,
             scoopLitres: settings.scoopLitres,
-            tubLitres: 20,
           },
         }),
       )

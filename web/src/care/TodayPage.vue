@@ -266,7 +266,7 @@ aside ul + h2 {
   font-size: 17px;
   max-width: 46ch;
 }
-@media (max-width: 980px) {
+@media (width <= 1120px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -276,7 +276,7 @@ aside ul + h2 {
     padding: 16px 0 0;
   }
 }
-@media (max-width: 720px) {
+@media (width <= 860px) {
   .due {
     flex-direction: column;
     align-items: flex-start;

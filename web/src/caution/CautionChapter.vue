@@ -95,7 +95,7 @@ li {
 .warn li {
   border-color: var(--marigold);
 }
-@media (max-width: 860px) {
+@media (width <= 860px) {
   .section {
     grid-template-columns: minmax(0, 1fr);
   }

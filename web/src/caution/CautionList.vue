@@ -46,7 +46,7 @@ li b {
 li.warn {
   border-color: var(--marigold);
 }
-@media (max-width: 640px) {
+@media (width <= 640px) {
   ul {
     columns: 1;
   }

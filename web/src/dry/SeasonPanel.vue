@@ -273,11 +273,6 @@ section {
   flex-wrap: wrap;
   gap: 10px 18px;
 }
-.field {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-}
 .verdict {
   display: flex;
   flex-direction: column;

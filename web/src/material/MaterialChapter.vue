@@ -145,7 +145,7 @@ p {
   font-size: 14px;
   line-height: 1.35;
 }
-@media (max-width: 860px) {
+@media (width <= 860px) {
   .section,
   ul {
     grid-template-columns: minmax(0, 1fr);

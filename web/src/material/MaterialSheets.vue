@@ -261,7 +261,7 @@ dd {
 .another .curve {
   margin-top: 18px;
 }
-@media (max-width: 860px) {
+@media (width <= 860px) {
   header {
     gap: 10px;
     flex-direction: column;

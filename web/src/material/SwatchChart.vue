@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
+import { PRINT } from '@/theme/print'
 import { LEG, MARKS, STITCH_HEIGHT, STITCH_WIDTH, stitchOf } from './stitches'
 import { t } from '@/words'
 import { edges, knit, knitThrough, OPEN, stitchCounts } from './swatch'
@@ -118,7 +119,7 @@ const step = (event: KeyboardEvent, row: number) => {
           <path
             :d="LEG"
             :fill="stitchOf(id).colour"
-            stroke="#17211d"
+            :stroke="PRINT.ink"
             stroke-opacity=".5"
             :stroke-width="small ? 1.6 : 1.1"
           />
@@ -202,7 +203,7 @@ const step = (event: KeyboardEvent, row: number) => {
 }
 .knob {
   fill: var(--marigold);
-  stroke: #17211d;
+  stroke: var(--outline);
   stroke-width: 1;
   opacity: 0;
 }

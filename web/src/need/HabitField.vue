@@ -71,8 +71,4 @@ const salts = optional('waterEcDsPerM')
   flex-direction: column;
   gap: 10px;
 }
-.pair {
-  display: flex;
-  gap: 14px;
-}
 </style>

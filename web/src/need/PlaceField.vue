@@ -144,8 +144,4 @@ const keep = async () => {
   flex-direction: column;
   gap: 2px;
 }
-.pair {
-  display: flex;
-  gap: 14px;
-}
 </style>

@@ -166,7 +166,7 @@ li small {
   font-weight: 400;
   color: var(--marigold-ink);
 }
-@media (max-width: 860px) {
+@media (width <= 860px) {
   .chapter {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -79,8 +79,4 @@ const lifeYears = part('lifeYears')
   flex-direction: column;
   gap: 8px;
 }
-.pair {
-  display: flex;
-  gap: 14px;
-}
 </style>

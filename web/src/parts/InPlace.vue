@@ -26,20 +26,20 @@ defineExpose({ close })
 </script>
 
 <template>
-  <span
+  <button
     ref="button"
-    role="button"
-    tabindex="0"
+    type="button"
     class="word"
     :class="{ marked, missing, quiet }"
     :aria-label="words === label ? label : `${label}: ${words}`"
     aria-haspopup="dialog"
     :aria-expanded="open"
     @click="toggle"
-    @keydown.enter.prevent.stop="toggle"
-    @keydown.space.prevent.stop="toggle"
-    >{{ words }}</span
+    @keydown.enter.stop
+    @keydown.space.stop
   >
+    {{ words }}
+  </button>
   <Popover ref="popover" :aria-label="label" @show="shown" @hide="open = false">
     <div :id="id" class="in-place" @keydown.esc.stop="close">
       <h3>{{ label }}</h3>
@@ -50,6 +50,12 @@ defineExpose({ close })
 
 <style scoped>
 .word {
+  display: inline;
+  padding: 0;
+  border: 0;
+  background: none;
+  font: inherit;
+  text-align: inherit;
   font-weight: 650;
   color: var(--bottle);
   cursor: pointer;

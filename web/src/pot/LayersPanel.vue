@@ -179,11 +179,6 @@ ol {
   gap: 8px 18px;
   align-items: flex-end;
 }
-.field {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-}
 .rest,
 .row .plain {
   padding-bottom: 8px;

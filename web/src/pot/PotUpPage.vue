@@ -218,7 +218,7 @@ const potUp = async (another: boolean) => {
 h2 {
   margin-bottom: 10px;
 }
-@media (max-width: 1100px) {
+@media (width <= 1120px) {
   .columns {
     grid-template-columns: minmax(0, 1fr) 300px;
   }
@@ -228,7 +228,7 @@ h2 {
     padding: 0;
   }
 }
-@media (max-width: 760px) {
+@media (width <= 860px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -126,11 +126,7 @@ section {
 .place::first-letter {
   text-transform: uppercase;
 }
-.scroll {
-  overflow-x: auto;
-}
 table {
-  border-collapse: collapse;
   width: 100%;
   font-size: 14.5px;
   table-layout: fixed;

@@ -145,7 +145,6 @@ section {
   gap: 10px 20px;
 }
 table {
-  border-collapse: collapse;
   width: 100%;
 }
 th,
@@ -156,14 +155,6 @@ td {
 }
 th:first-child {
   padding-left: 0;
-}
-thead th {
-  color: var(--soft-ink);
-  font-size: 13px;
-  border-bottom: 1px solid var(--line);
-}
-.right {
-  text-align: right;
 }
 .sum > * {
   border-top: 1px dashed var(--stitch);

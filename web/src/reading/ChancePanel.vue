@@ -104,7 +104,6 @@ const finer = (decimals: number, unit: string) => (unit === 'dS/m' ? 2 : decimal
   align-items: center;
 }
 table {
-  border-collapse: collapse;
   width: 100%;
 }
 th,
@@ -116,14 +115,6 @@ td {
 }
 th:first-child {
   padding-left: 0;
-}
-thead th {
-  color: var(--soft-ink);
-  font-size: 13px;
-  border-bottom: 1px solid var(--line);
-}
-.right {
-  text-align: right;
 }
 .wide {
   width: 34%;

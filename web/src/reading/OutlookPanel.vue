@@ -270,7 +270,6 @@ section {
   gap: 8px 18px;
 }
 table {
-  border-collapse: collapse;
   width: 100%;
   font-size: 14.5px;
 }
@@ -282,14 +281,6 @@ td {
 }
 th:first-child {
   padding-left: 0;
-}
-thead th {
-  color: var(--soft-ink);
-  font-size: 13px;
-  border-bottom: 1px solid var(--line);
-}
-.right {
-  text-align: right;
 }
 .wanted > * {
   font-weight: 700;

@@ -107,7 +107,6 @@ dd {
   white-space: nowrap;
 }
 table {
-  border-collapse: collapse;
   width: 100%;
 }
 th {

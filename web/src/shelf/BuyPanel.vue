@@ -333,10 +333,7 @@ h2:first-child {
 form {
   margin-top: 10px;
 }
-.wrong {
-  color: var(--brick);
-}
-@media (max-width: 860px) {
+@media (width <= 860px) {
   .buy,
   .ways li,
   .offers li {

@@ -208,7 +208,6 @@ const title = computed(() => KINDS.find((each) => each.id === found.value?.kind)
   overflow: auto;
 }
 table {
-  border-collapse: collapse;
   width: 100%;
 }
 th,
@@ -230,7 +229,7 @@ tr.wrong td {
 tr.same td {
   color: var(--soft-ink);
 }
-@media (max-width: 640px) {
+@media (width <= 640px) {
   .kinds li {
     grid-template-columns: minmax(0, 1fr) auto;
     gap: 8px 16px;

@@ -266,11 +266,6 @@ const withSpread = (value: number, sd: number, decimals: number) =>
   flex-wrap: wrap;
   gap: 8px 16px;
 }
-.field {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-}
 .state {
   font-weight: 400;
   margin-left: 8px;
@@ -286,9 +281,6 @@ const withSpread = (value: number, sd: number, decimals: number) =>
 .wide {
   grid-column: 1 / -1;
 }
-table {
-  border-collapse: collapse;
-}
 th,
 td {
   text-align: left;
@@ -302,7 +294,7 @@ thead th {
   font-size: 13px;
   color: var(--soft-ink);
 }
-@media (max-width: 860px) {
+@media (width <= 860px) {
   .lot-form {
     grid-template-columns: minmax(0, 1fr);
     padding: 10px;

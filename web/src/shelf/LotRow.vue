@@ -161,7 +161,7 @@ const price = computed(() =>
 .signs [data-sign='measured'] {
   color: var(--water);
 }
-@media (max-width: 720px) {
+@media (width <= 860px) {
   .lot-row {
     grid-template-columns: minmax(0, 1fr) auto;
     padding: 4px 0;

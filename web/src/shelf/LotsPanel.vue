@@ -12,7 +12,7 @@ import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { t } from '@/words'
-import { afterBatch, ticksOf } from './counting'
+import { ticksOf } from './counting'
 import LotForm from './LotForm.vue'
 import LotRow from './LotRow.vue'
 import QuickAdd from './QuickAdd.vue'
@@ -99,8 +99,12 @@ watch(
       return
     }
     try {
-      const batch = await answer(api.GET('/api/batches/{id}', { params: { path: { id: after } } }))
-      beginCount(afterBatch(lots.value, [...batch.plan.materials, ...batch.plan.layers]))
+      const path = { path: { id: after } }
+      const [batch, left] = await Promise.all([
+        answer(api.GET('/api/batches/{id}', { params: path })),
+        answer(api.GET('/api/batches/{id}/left', { params: path })),
+      ])
+      beginCount(Object.fromEntries(left.map((each) => [each.lotId, each.leftLitres])))
       say(t('shelf.lotsPanel.countedDownByWhatTook', { blendName: batch.blendName }))
     } catch (problem) {
       sayProblem(problem)
@@ -216,9 +220,6 @@ useKeys({
   align-items: center;
   padding: 10px 0 4px;
   min-height: 54px;
-}
-.wrong {
-  color: var(--brick);
 }
 .scale {
   position: relative;

@@ -205,7 +205,7 @@ dd {
   font-size: 14px;
   white-space: nowrap;
 }
-@media (max-width: 860px) {
+@media (width <= 860px) {
   .own-form {
     grid-template-columns: minmax(0, 1fr);
   }

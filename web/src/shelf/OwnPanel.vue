@@ -99,7 +99,7 @@ aside {
 aside ul {
   width: 100%;
 }
-@media (max-width: 860px) {
+@media (width <= 860px) {
   .own {
     grid-template-columns: minmax(0, 1fr);
     gap: 18px;

@@ -44,7 +44,7 @@ const VIEWS = [
 .page-head {
   margin-bottom: 12px;
 }
-@media (max-width: 720px) {
+@media (width <= 860px) {
   .shelf {
     --lot-name: 0px;
     --lot-figures: 0px;

@@ -150,7 +150,7 @@ kbd {
   border: 1px solid var(--line);
   padding: 2px 8px;
 }
-@media (max-width: 860px) {
+@media (width <= 860px) {
   header {
     flex-wrap: wrap;
     height: auto;

@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{id}/left": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["left"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{id}/mixed": {
         parameters: {
             query?: never;
@@ -1871,6 +1887,12 @@ export interface components {
             /** Format: uuid */
             pottingId: string;
         };
+        LotAfterBody: {
+            /** Format: double */
+            leftLitres: number;
+            /** Format: uuid */
+            lotId: string;
+        };
         LotBody: {
             /** Format: double */
             air: number;
@@ -2032,11 +2054,11 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** Format: double */
-            reserve: number;
+            reserve?: number;
             /** Format: double */
             scoopLitres: number;
             /** Format: double */
-            tubLitres: number;
+            tubLitres?: number;
             /** Format: int32 */
             versionNumber: number;
         };
@@ -3073,6 +3095,34 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BatchBody"];
+                };
+            };
+        };
+    };
+    left: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LotAfterBody"][];
                 };
             };
         };

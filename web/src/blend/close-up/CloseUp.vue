@@ -204,18 +204,18 @@ canvas {
   position: absolute;
   right: 8px;
   bottom: 7px;
-  border: solid #fff;
+  border: solid var(--on-picture);
   border-width: 0 2px 2px;
   height: 7px;
-  filter: drop-shadow(0 0 1px #17211d);
+  filter: drop-shadow(0 0 1px var(--outline));
 }
 .bar b {
   position: absolute;
   right: -2px;
   bottom: 5px;
   padding: 1px 5px;
-  background: #17211dcc;
-  color: #fff;
+  background: var(--behind-label);
+  color: var(--on-picture);
   font-size: 12px;
   font-weight: 400;
   white-space: nowrap;

@@ -26,7 +26,7 @@ class BenchJourney extends Journey {
     @Test
     void aBriefIsKeptAndStartsAnotherBlend() {
         final Page page = bench("Cistern velvet");
-        final Locator saved = page.locator("[role=button][aria-label='Saved briefs']");
+        final Locator saved = page.locator("button[aria-label='Saved briefs']");
         saved.focus();
         page.keyboard().press("Enter");
         assertThat(page.getByText("None kept yet.")).isVisible();
@@ -35,7 +35,7 @@ class BenchJourney extends Journey {
         assertThat(page.getByText("The brief is kept as Cellar velvet.")).isVisible();
 
         final Page other = bench("Slipway rescue");
-        other.locator("[role=button][aria-label='Saved briefs']").focus();
+        other.locator("button[aria-label='Saved briefs']").focus();
         other.keyboard().press("Enter");
         final Locator take = other.getByRole(AriaRole.BUTTON, named("Take Cellar velvet"));
         take.focus();

@@ -164,7 +164,7 @@ class GrowerJourney {
     }
 
     static Locator word(final Page page, final String label) {
-        return page.locator(".brief [role=button][aria-label^='%s:']".formatted(label));
+        return page.locator(".brief button[aria-label^='%s:']".formatted(label));
     }
 
     static void add(final Page page, final String typed, final String name) {

@@ -30,6 +30,9 @@ public record BatchOrder(
     /** Usual reserve; common practice, no source. */
     public static final double USUAL_RESERVE = 0.05;
 
+    /** What a mixing tub usually holds [L]; common practice, no source. */
+    public static final double USUAL_TUB_LITRES = 20;
+
     public BatchOrder {
         fills = List.copyOf(fills);
         packs = Map.copyOf(packs);

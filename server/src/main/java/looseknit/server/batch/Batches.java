@@ -7,11 +7,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import looseknit.core.batch.BatchOrder;
 import looseknit.core.batch.BatchPlan;
 import looseknit.core.batch.Fill;
 import looseknit.core.batch.Pack;
 import looseknit.core.caution.Caution;
+import looseknit.core.shelf.Depletion;
 import looseknit.server.blend.BlendVersion;
 import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
@@ -190,6 +192,17 @@ public class Batches {
                 batch.scoopLitres(),
                 batch.tubLitres(),
                 packs()));
+    }
+
+    /** What would be left of each lot that loses something once the batch is mixed [L]. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Double> left(final UUID id) {
+        final BatchPlan plan = plan(get(id));
+        return Depletion.after(
+                shelf.inOrderOfUse(),
+                Stream.concat(plan.materials().stream(), plan.layers().stream())
+                        .map(line -> new Depletion.Taken(line.material().id(), line.litres()))
+                        .toList());
     }
 
     /** Remembers the pack in which a material is bought. */

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import looseknit.core.batch.BatchOrder;
 import looseknit.server.blend.Blends;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
@@ -37,6 +38,8 @@ class BatchesController {
     /**
      * A batch to store; the id is made by the caller, so that a repeated call stores nothing twice.
      *
+     * @param reserve share on top; the usual one if nothing is said, none for what was counted out already
+     * @param tubLitres what the tub holds [L]; the usual one if nothing is said
      * @param countedLitres loose volume of a heap that was counted out already, in place of pots to fill
      */
     record NewBatchBody(
@@ -44,10 +47,18 @@ class BatchesController {
             @NotNull UUID blendId,
             int versionNumber,
             @NotNull @Size(max = 50) List<@Valid FillBody> fills,
-            double reserve,
+            @Nullable Double reserve,
             double scoopLitres,
-            double tubLitres,
-            @Nullable Double countedLitres) {}
+            @Nullable Double tubLitres,
+            @Nullable Double countedLitres) {
+
+        double reserveOrUsual() {
+            if (reserve != null) {
+                return reserve;
+            }
+            return countedLitres == null ? BatchOrder.USUAL_RESERVE : 0;
+        }
+    }
 
     /** Changed amounts. */
     record ChangedBatchBody(
@@ -128,9 +139,20 @@ class BatchesController {
                 body.countedLitres() == null
                         ? body.fills()
                         : batches.heap(body.blendId(), body.versionNumber(), body.countedLitres()),
-                body.reserve(),
+                body.reserveOrUsual(),
                 body.scoopLitres(),
-                body.tubLitres()));
+                body.tubLitres() == null ? BatchOrder.USUAL_TUB_LITRES : body.tubLitres()));
+    }
+
+    /** A lot and what would be left of it. */
+    record LotAfterBody(UUID lotId, double leftLitres) {}
+
+    /** What would be left of the lots on the shelf once the batch is mixed; only those that lose something. */
+    @GetMapping("/batches/{id}/left")
+    List<LotAfterBody> left(@PathVariable final UUID id) {
+        return batches.left(id).entrySet().stream()
+                .map(each -> new LotAfterBody(each.getKey(), each.getValue()))
+                .toList();
     }
 
     @GetMapping("/batches/{id}")

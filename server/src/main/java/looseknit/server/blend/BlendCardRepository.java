@@ -53,11 +53,12 @@ interface BlendCardRepository extends JpaRepository<BlendCard, UUID> {
             from BlendCard c join c.blend b where b.deletedAt is null order by b.changedAt desc""")
     List<BlendNameBody> names();
 
-    @Query(
-            "select distinct c.groupName from BlendCard c join c.blend b where b.deletedAt is null and c.groupName is not null order by c.groupName")
+    /** Groups of plants that there are blends for; a deleted blend is sifted by nothing. */
+    @Query("select distinct c.groupName from BlendCard c where c.groupName is not null order by c.groupName")
     List<String> groups();
 
-    @Query("select distinct m from BlendCard c join c.blend b join c.materials m where b.deletedAt is null")
+    /** What is in any blend. */
+    @Query("select distinct m from BlendCard c join c.materials m")
     List<String> materialsInUse();
 
     @Query("select count(b) from Blend b where b.deletedAt is null and b.archivedAt is not null")

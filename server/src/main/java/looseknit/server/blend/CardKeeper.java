@@ -125,6 +125,11 @@ class CardKeeper {
         final BlendCard card = cards.findById(blend.id()).orElseGet(() -> cards.save(new BlendCard(blend)));
         final Optional<Plant> plant =
                 Optional.ofNullable(blend.brief().plantId()).flatMap(books.plants()::plant);
+        if (blend.deleted()) {
+            card.sift("", null, "", Set.of());
+            card.read(CardFacts.NONE, false, null);
+            return;
+        }
         final Set<String> materials = blend.recipe().parts().stream()
                 .map(RecipeBody.PartBody::materialId)
                 .collect(Collectors.toSet());

@@ -12,6 +12,7 @@ import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
+import looseknit.core.shelf.Depletion;
 import looseknit.core.shelf.Stock;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
@@ -149,6 +150,15 @@ public class Shelf {
     void restore(final UUID id) {
         find(id).remove(null);
         events.publishEvent(new MaterialsChanged());
+    }
+
+    /** What is left of each lot, in the order in which they are used. */
+    @Transactional(readOnly = true)
+    public List<Depletion.Lot<UUID>> inOrderOfUse() {
+        return LiveBooks.inOrderOfUse(lots.findByRemovedAtIsNullOrderByStoredAt())
+                .map(lot -> new Depletion.Lot<>(
+                        lot.id(), lot.facts().materialId(), lot.facts().leftLitres()))
+                .toList();
     }
 
     /** Checks what is told of a lot. */
