@@ -14,11 +14,11 @@ export const KINDS: { value: Kind; label: string }[] = [
 export const kindLabel = (kind: Kind): string => KINDS.find((each) => each.value === kind)?.label ?? kind
 
 const HOW: Record<Kind, string> = {
-  DRAINAGE: 'assay.kinds.fillATubWithHoles',
-  WEIGHING: 'assay.kinds.weighAKnownVolumeOf',
-  PH: 'assay.kinds.stirOnePartOfMix',
-  PONDING: 'assay.kinds.pourWaterAHandS',
-  SQUEEZE: 'assay.kinds.squeezeAHandfulOfMix',
+  DRAINAGE: 'assay.kinds.howToDrain',
+  WEIGHING: 'assay.kinds.howToWeigh',
+  PH: 'assay.kinds.howToReadPh',
+  PONDING: 'assay.kinds.howToPond',
+  SQUEEZE: 'assay.kinds.howToSqueeze',
 }
 
 /** How a test is done. */

@@ -48,7 +48,7 @@ const addFill = () =>
   setFills([...fills.value, { count: 1, pot: fills.value.at(-1)?.pot ?? startingPot(), rootBallLitres: 0 }])
 const removeFill = (row: number) => {
   setFills(fills.value.filter((_, i) => i !== row))
-  say(t('batch.batchPage.oneKindOfPotIs'), draft.undo)
+  say(t('batch.batchPage.fillRemoved'), draft.undo)
 }
 const amount = (name: 'reserve' | 'scoopLitres' | 'tubLitres', shown = 1) =>
   computed({
@@ -203,9 +203,7 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
             </p>
             <p>
               <b class="figures big">{{ text(settings.measures.volume(plan.looseLitres)) }}</b>
-              <span>{{
-                $t('batch.batchPage.toScoopGoesInSettling', { plan: figure((1 - plan.yield) * 100, 0) })
-              }}</span>
+              <span>{{ $t('batch.batchPage.looseHint', { plan: figure((1 - plan.yield) * 100, 0) }) }}</span>
             </p>
             <p>
               <b class="figures big">{{
@@ -228,7 +226,7 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
           </div>
           <AmountsTable :plan="plan" @pack="pack" />
           <p class="soft note">
-            {{ $t('batch.batchPage.wetDustyAndMouldyMaterials') }}
+            {{ $t('batch.batchPage.handlingCautions') }}
           </p>
         </section>
       </div>

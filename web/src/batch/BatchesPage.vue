@@ -71,9 +71,9 @@ const rows = (batch: BatchRow) =>
       {{ $t('parts.pages.more') }}
     </button>
     <p v-if="first?.total === 0" class="empty">
-      {{ $t('batch.batchesPage.noBatchYetOpenA') }}
+      {{ $t('batch.batchesPage.noBatchYet') }}
       <RouterLink to="/blends">{{ $t('batch.batchesPage.blend') }}</RouterLink>
-      {{ $t('batch.batchesPage.andChooseMixABatch') }}
+      {{ $t('batch.batchesPage.chooseMixABatch') }}
     </p>
   </main>
 </template>

@@ -141,21 +141,21 @@ const LEAST = 0.005
           />
           <NumberField
             v-model="ask.under025"
-            :label="$t('batch.dosesPanel.finerThan025Mm')"
+            :label="$t('batch.dosesPanel.limeFines')"
             unit="%"
             :decimals="0"
             input-id="lime-s1"
           />
           <NumberField
             v-model="ask.under085"
-            :label="$t('batch.dosesPanel.n025To085')"
+            :label="$t('batch.dosesPanel.limeMedium')"
             unit="%"
             :decimals="0"
             input-id="lime-s2"
           />
           <NumberField
             v-model="ask.under24"
-            :label="$t('batch.dosesPanel.n085To24')"
+            :label="$t('batch.dosesPanel.limeCoarse')"
             unit="%"
             :decimals="0"
             input-id="lime-s3"
@@ -205,7 +205,7 @@ const LEAST = 0.005
       </div>
       <p class="soft">
         {{ $t('batch.dosesPanel.onTopOfTheDoses') }} <i>{{ $t('batch.dosesPanel.overTime') }}</i>{{
-          $t('batch.dosesPanel.lAWeekAndLitre', {
+          $t('batch.dosesPanel.waterAndCautions', {
             water: figure(water.litresPerLWeek, 2, true),
             water2: figure(water.alkalinityMeqPerL, 1, true),
           })

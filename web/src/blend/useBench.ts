@@ -20,7 +20,7 @@ export const useBench = (id: string) => {
   const keepVersion = async (note: string) => {
     await draft.save()
     if (draft.saving.value !== 'saved') {
-      throw new Error(draft.problem.value ?? t('blend.useBench.notSavedYetSettleThe'))
+      throw new Error(draft.problem.value ?? t('blend.useBench.notSavedYet'))
     }
     const version = await answer(api.POST('/api/blends/{id}/versions', { params: path, body: { note } }))
     draft.stored.value = await get()

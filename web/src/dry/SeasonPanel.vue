@@ -230,7 +230,7 @@ const before = (season: Season) =>
           </p>
           <p class="soft">
             {{
-              $t('dry.seasonPanel.wateringsEachWhenOfThe', {
+              $t('dry.seasonPanel.wateringsInAll', {
                 waterings: season.waterings,
                 before: before(season),
                 litres: litres(season.account.given),

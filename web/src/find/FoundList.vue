@@ -49,7 +49,7 @@ const { why, problem: whyProblem, asking, ask: askWhy } = useWhyNot(() => props.
         {{ said }}
         <template v-if="state.candidates === 0">
           <RouterLink to="/shelf/here">{{ $t('find.foundList.putOnTheShelf') }}</RouterLink>
-          {{ $t('find.foundList.theThreeOrFourThings') }}{{ ' ' }}
+          {{ $t('find.foundList.emptyShelfHint') }}{{ ' ' }}
         </template>
       </p>
       <div v-if="found.clash" class="say attention">

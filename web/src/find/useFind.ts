@@ -42,7 +42,7 @@ export const useFind = (keptAs: string) => {
         stopFollowing()
         localStorage.removeItem(key)
         state.value = undefined
-        problem.value = t('find.useFind.theLastSearchIsGone')
+        problem.value = t('find.useFind.searchGone')
       } else {
         timer = window.setTimeout(() => void look(id), 5 * POLL_MS)
       }

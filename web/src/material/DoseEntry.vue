@@ -21,7 +21,7 @@ const settings = useSettings()
       <p v-if="dose.hazards.length > 0" class="soft">{{ hazardWords(dose.hazards) }}</p>
       <p v-for="other in dose.standIns" :key="other.id" class="soft">
         {{
-          $t('material.doseEntry.inItsPlaceGramFor', {
+          $t('material.doseEntry.inItsPlace', {
             other: other.name.toLowerCase(),
             other2: other.changes.join(', '),
           })

@@ -127,7 +127,7 @@ const go = (ids: string[]) =>
             <p>{{ text }}</p>
           </template>
           <template v-if="sheet.standIns.length > 0">
-            <h3>{{ $t('material.materialSheets.inItsPlaceLitreFor') }}</h3>
+            <h3>{{ $t('material.materialSheets.inItsPlace') }}</h3>
             <ul class="choices made">
               <li v-for="other in sheet.standIns" :key="other.id" class="stand-in">
                 <RouterLink :to="`/book/materials/${sheet.material.id}+${other.id}`">{{
@@ -153,7 +153,7 @@ const go = (ids: string[]) =>
       <LineChart
         :lines="curves"
         :label="$t('material.materialSheets.waterHeldAgainstSuction')"
-        :x-name="$t('material.materialSheets.cmOfSuction')"
+        :x-name="$t('material.materialSheets.suction')"
         :y-name="$t('material.materialSheets.water')"
         :y-min="0"
         :x-max="settings.measures.us ? 40 : 100"
@@ -174,7 +174,7 @@ const go = (ids: string[]) =>
         <LineChart
           :lines="curves"
           :label="$t('material.materialSheets.waterHeldAgainstSuction')"
-          :x-name="$t('material.materialSheets.cm')"
+          :x-name="$t('material.materialSheets.suctionUnit')"
           :y-name="$t('material.materialSheets.water')"
           :y-min="0"
           :x-max="settings.measures.us ? 40 : 100"

@@ -19,7 +19,7 @@ const parts = computed(() =>
       <span v-for="part in parts" :key="part.name" :class="part.name" :style="{ width: `${part.share}%` }" />
     </div>
     <figcaption>
-      {{ $t('material.poreBar.drained10CmDeep') }}
+      {{ $t('material.poreBar.drained') }}
       <template v-for="(part, i) in parts" :key="part.name">
         <i class="key" :class="part.name" aria-hidden="true" /> {{ part.words
         }}{{ i < parts.length - 1 ? ', ' : '' }}

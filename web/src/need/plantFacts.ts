@@ -103,7 +103,7 @@ export const wordsOf = (plant: Plant): [string, string][] =>
       [t('need.plantFacts.termFood'), plant.food],
       [t('need.plantFacts.termPoison'), plant.poison],
       [t('need.plantFacts.termTrade'), plant.trade],
-      [t('need.plantFacts.unlikeItsGroupIn'), plant.differs.join(', ')],
+      [t('need.plantFacts.differs'), plant.differs.join(', ')],
       [t('need.plantFacts.termSource'), plant.source],
     ] as [string, string][]
   ).filter(([, words]) => words !== '')

@@ -112,7 +112,7 @@ const interval = (potting: Potting) =>
       {{ $t('parts.pages.more') }}
     </button>
     <p v-if="first?.total === 0" class="empty">
-      {{ $t('pot.potsPage.noPotYetMixA') }}
+      {{ $t('pot.potsPage.noPotYet') }}
       <RouterLink to="/batches">{{ $t('pot.potsPage.batch') }}</RouterLink>
       {{ $t('pot.potsPage.andPotAPlantUp') }}
     </p>

@@ -117,7 +117,7 @@ const kg = (state: Standings['wet'], name: string) => state.loads.find((load) =>
         </div>
         <p class="soft">
           {{
-            $t('pot.standingPanel.belowItIsUnsteadyBelow', {
+            $t('pot.standingPanel.tippingAdvice', {
               standings: figure(standings.unsteadyDeg, 0),
               standings2: figure(standings.fallsInWindDeg, 0),
             })

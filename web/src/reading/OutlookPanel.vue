@@ -98,7 +98,7 @@ const seconds = computed(() => {
         />
         <NumberField
           v-model="water.litresPerLWeek"
-          :label="$t('reading.outlookPanel.waterEachWeekPerLitre')"
+          :label="$t('reading.outlookPanel.waterEachWeek')"
           :unit="settings.measures.field('volume').unit"
           input-id="outlook-water"
         />
@@ -110,7 +110,7 @@ const seconds = computed(() => {
         />
       </div>
       <p class="soft">
-        {{ $t('reading.outlookPanel.n50MgLOfCarbonate') }}
+        {{ $t('reading.outlookPanel.alkalinityHint') }}
       </p>
       <LineChart
         v-if="outlook"
@@ -188,13 +188,13 @@ const seconds = computed(() => {
         <table v-if="outlook">
           <thead>
             <tr>
-              <th scope="col">{{ $t('reading.outlookPanel.mgPerLitreOfMix') }}</th>
+              <th scope="col">{{ $t('reading.outlookPanel.foodSinceMixing') }}</th>
               <th v-for="month in months" :key="month.month" scope="col" class="right">
                 {{
                   month.month === 0
                     ? $t('reading.outlookPanel.atOnce')
                     : month.month === 1
-                      ? $t('reading.outlookPanel.n1Month')
+                      ? $t('reading.outlookPanel.oneMonth')
                       : $t('reading.outlookPanel.months', { month: month.month })
                 }}
               </th>
@@ -211,13 +211,13 @@ const seconds = computed(() => {
         </table>
       </div>
       <p class="soft">
-        {{ $t('reading.outlookPanel.n50CalciumAndMagnesiumAre') }}
+        {{ $t('reading.outlookPanel.calciumAndMagnesiumHint') }}
       </p>
     </section>
     <section v-if="outlook" aria-labelledby="outlook-handling">
       <h2 id="outlook-handling">{{ $t('reading.outlookPanel.howItBehavesInThe') }}</h2>
       <p>
-        {{ $t('reading.outlookPanel.aCentimetreOfWaterPoured', { sinksIn: outlook.sinksIn, seconds }) }}
+        {{ $t('reading.outlookPanel.waterSinksIn', { sinksIn: outlook.sinksIn, seconds }) }}
       </p>
       <table v-if="outlook.drying.length > 0">
         <thead>

@@ -240,9 +240,7 @@ const drop = async (id: string) => {
             v-if="usualSwell > 0"
             v-model="line.swell"
             :label="
-              line.sold === 'BRICK_KG'
-                ? $t('shelf.buyPanel.litresFromAKilogram')
-                : $t('shelf.buyPanel.litresFromAPressedLitre')
+              line.sold === 'BRICK_KG' ? $t('shelf.buyPanel.swellOfBrick') : $t('shelf.buyPanel.swellOfBale')
             "
             optional
             :placeholder="String(usualSwell)"

@@ -142,11 +142,7 @@ const withSpread = (value: number, sd: number, decimals: number) =>
         <NumberField
           v-if="swells"
           v-model="swell"
-          :label="
-            sold === 'BRICK_KG'
-              ? $t('shelf.lotForm.litresFromAKilogram')
-              : $t('shelf.lotForm.litresFromAPressedLitre')
-          "
+          :label="sold === 'BRICK_KG' ? $t('shelf.lotForm.swellOfBrick') : $t('shelf.lotForm.swellOfBale')"
           :kind="sold === 'BRICK_KG' ? 'swell' : 'plain'"
           :input-id="`swell-${lot.id}`"
         />

@@ -105,7 +105,7 @@ watch(
         answer(api.GET('/api/batches/{id}/left', { params: path })),
       ])
       beginCount(Object.fromEntries(left.map((each) => [each.lotId, each.leftLitres])))
-      say(t('shelf.lotsPanel.countedDownByWhatTook', { blendName: batch.blendName }))
+      say(t('shelf.lotsPanel.countedDown', { blendName: batch.blendName }))
     } catch (problem) {
       sayProblem(problem)
     }

@@ -78,7 +78,7 @@ const id = (name: string) => `${name}-${props.idSuffix}`
       />
       <NumberField
         v-model="density"
-        :label="$t('shelf.measuredFields.dryWeightOfASettled')"
+        :label="$t('shelf.measuredFields.dryWeight')"
         kind="density"
         :decimals="0"
         optional

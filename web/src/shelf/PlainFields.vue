@@ -32,7 +32,7 @@ const natured = (nature: (typeof NATURES)[number]['value'], yes: boolean) => {
       <NumberField v-model="model.toMm" :label="$t('shelf.plainFields.to')" unit="mm" input-id="own-to" />
       <NumberField
         v-model="model.gPerL"
-        :label="$t('shelf.plainFields.dryWeightOfALitre')"
+        :label="$t('shelf.plainFields.dryWeight')"
         kind="density"
         :decimals="0"
         optional

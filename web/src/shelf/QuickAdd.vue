@@ -90,12 +90,12 @@ const worthWords = computed(() => {
 const put = async () => {
   const { id, materialId, sold, amount, price } = line.value
   if (materialId === undefined) {
-    problem.value = t('shelf.quickAdd.whichMaterialIsItPick')
+    problem.value = t('shelf.quickAdd.materialMissing')
     picker.value?.focus()
     return
   }
   if (amount === undefined) {
-    problem.value = t('shelf.quickAdd.howMuchIsItWrite', {
+    problem.value = t('shelf.quickAdd.amountMissing', {
       way: settings.measures.field(kindOf(line.value.sold)).unit,
     })
     return
@@ -161,11 +161,7 @@ defineExpose({ focus })
     <NumberField
       v-if="swells"
       v-model="line.swell"
-      :label="
-        line.sold === 'BRICK_KG'
-          ? $t('shelf.quickAdd.litresFromAKilogram')
-          : $t('shelf.quickAdd.litresFromAPressedLitre')
-      "
+      :label="line.sold === 'BRICK_KG' ? $t('shelf.quickAdd.swellOfBrick') : $t('shelf.quickAdd.swellOfBale')"
       optional
       :placeholder="String(way?.usualSwell ?? '')"
       :kind="line.sold === 'BRICK_KG' ? 'swell' : 'plain'"

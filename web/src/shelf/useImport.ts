@@ -36,7 +36,7 @@ export const useImport = (done: () => void) => {
       if (error instanceof Problem && error.status === 404) {
         forget()
         found.value = undefined
-        problem.value = t('shelf.useImport.theFileThatWasBeing')
+        problem.value = t('shelf.useImport.importGone')
       } else {
         failed(error)
         timer = window.setTimeout(() => void look(id), 8 * POLL_MS)

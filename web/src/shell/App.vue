@@ -95,7 +95,7 @@ useKeys({
         :allow-empty="false"
         aria-labelledby="units-label"
       />
-      <p class="soft">{{ $t('frame.app.inBoth') }}</p>
+      <p class="soft">{{ $t('frame.app.alikeInBoth') }}</p>
       <h3 id="light-label">{{ $t('frame.app.light') }}</h3>
       <SelectButton
         v-model="settings.night"

@@ -2,7 +2,7 @@
 import { t } from '@/words'
 
 const keys: [string, string][] = [
-  [t('frame.keyHelp.gThenTBM'), t('frame.keyHelp.goToTodayBlendsBatches')],
+  [t('frame.keyHelp.goKeys'), t('frame.keyHelp.goToTodayBlendsBatches')],
   ['↑ ↓', t('frame.keyHelp.onABlendChooseA')],
   ['+ −', t('frame.keyHelp.onePartMoreOnePart')],
   ['1 … 9, 0', t('frame.keyHelp.setTheParts')],

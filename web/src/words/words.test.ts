@@ -4,6 +4,7 @@ import { mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it } from 'vitest'
 import SwatchChart from '@/material/SwatchChart.vue'
 import en from './en.json'
+import inUsUnits from './en-us-units.json'
 import { t, words } from '.'
 
 const sources = (folder: string): string[] =>
@@ -36,6 +37,34 @@ describe('messages', () => {
         start,
       ).toBe(true)
     }
+  })
+
+  describe('that name a unit', () => {
+    const METRIC =
+      /(?<![\p{L}/’])(kg|g|mL|L|cm|°C)(?![\p{L}/])|\b([Kk]ilo)?[Gg]rams?\b|\b[Ll]it(re|er)s?\b|\b([Cc]enti|[Mm]illi)?[Mm]etres?\b/u
+    const US = /(?<![\p{L}/])(lb|oz|qt|gal|°F)(?![\p{L}/])|\b(pound|ounce|quart|gallon|inch)(e?s)?\b/iu
+    /** The units themselves; figures whose unit comes with them; names of keys; by the trade in both. */
+    const ALIKE = /^(measure\.unit\.|shell\.keyHelp|frame\.keyHelp)/
+    const saidOf = (all: object, key: string) =>
+      key.split('.').reduce<unknown>((node, part) => (node as Record<string, unknown>)[part], all) as string
+    const bare = (text: string) => text.replace(/\{\w+\}/g, '').replace(/(mg|meq)( N)?\/L/g, '')
+    const metric = keys(en).filter((key) => !ALIKE.test(key) && METRIC.test(bare(saidOf(en, key))))
+
+    it('have another wording for US units', () => {
+      expect(metric.length).toBeGreaterThan(15)
+      expect(metric.filter((key) => !keys(inUsUnits).includes(key))).toEqual([])
+    })
+    it('name none of the other system', () => {
+      expect(keys(inUsUnits).filter((key) => METRIC.test(bare(saidOf(inUsUnits, key))))).toEqual([])
+      expect(
+        keys(en).filter(
+          (key) => !ALIKE.test(key) && US.test(bare(saidOf(en, key)).replace('cups and spoons', '')),
+        ),
+      ).toEqual([])
+    })
+    it('are those of the interface', () => {
+      expect(keys(inUsUnits).filter((key) => !keys(en).includes(key))).toEqual([])
+    })
   })
 
   it('know one from many', () => {

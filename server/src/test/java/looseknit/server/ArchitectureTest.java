@@ -2,13 +2,20 @@ package looseknit.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import jakarta.persistence.Entity;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -45,6 +52,44 @@ class ArchitectureTest {
             .haveSimpleNameEndingWith("Controller")
             .andShould()
             .notBePublic();
+
+    @ArchTest
+    static final ArchRule entitiesAreNotAnswered = methods()
+            .that()
+            .areDeclaredInClassesThat()
+            .areAnnotatedWith(RestController.class)
+            .should(new ArchCondition<>("not answer with an entity") {
+                @Override
+                public void check(final JavaMethod method, final ConditionEvents events) {
+                    method.getReturnType().getAllInvolvedRawTypes().stream()
+                            .filter(type -> type.isAnnotatedWith(Entity.class))
+                            .forEach(type -> events.add(SimpleConditionEvent.violated(
+                                    method, "%s answers with %s".formatted(method.getFullName(), type.getName()))));
+                }
+            });
+
+    @ArchTest
+    static final ArchRule entitiesDoNotTravel = noClasses()
+            .that()
+            .areRecords()
+            .and()
+            .haveSimpleNameEndingWith("Body")
+            .should()
+            .dependOnClassesThat(new DescribedPredicate<>("is stored in a shape of its own") {
+                @Override
+                public boolean test(final JavaClass type) {
+                    return type.getSimpleName().startsWith("Stored") && type.isRecord();
+                }
+            });
+
+    @ArchTest
+    static final ArchRule storedShapesKnowNothingOfTheStore = noClasses()
+            .that()
+            .haveSimpleNameEndingWith("Body")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("jakarta.persistence..")
+            .because("what travels is not what is stored");
 
     @ArchTest
     static final ArchRule injectedByConstructor = fields().that()
