@@ -43,8 +43,7 @@ class StockTest {
 
     @Test
     void refusesABrickThatDoesNotSwell() {
-        assertThatThrownBy(() -> new Stock(Sold.BRICK_KG, 5, 0.5))
-                .hasMessageContaining("1 to 30 L/kg");
+        assertThatThrownBy(() -> new Stock(Sold.BRICK_KG, 5, 0.5)).hasMessageContaining("1 to 30 L/kg");
         assertThatThrownBy(() -> new Stock(Sold.LOOSE_LITRES, 0, 0)).hasMessageContaining("lot.amount");
     }
 
