@@ -405,7 +405,7 @@ describe('saved briefs', () => {
         [`DELETE /api/briefs/${ID}`]: {},
       },
     )
-    await view.get('button.word').trigger('click')
+    await view.get('.word').trigger('click')
     await flushPromises()
     expect((view.get('#brief-name').element as HTMLInputElement).value).toBe('Peace lily')
     await view.get('form').trigger('submit')

@@ -5,7 +5,7 @@ import { nextTick, ref, useId } from 'vue'
 /** A word in a sentence that opens what can be said in its place. */
 defineProps<{ words: string; label: string; marked?: boolean; missing?: boolean; quiet?: boolean }>()
 const popover = ref<InstanceType<typeof Popover> | null>(null)
-const button = ref<HTMLElement | null>(null)
+const button = ref<HTMLButtonElement | null>(null)
 const open = ref(false)
 const id = useId()
 
@@ -26,20 +26,19 @@ defineExpose({ close })
 </script>
 
 <template>
-  <button
-    ref="button"
-    type="button"
-    class="word"
-    :class="{ marked, missing, quiet }"
-    :aria-label="words === label ? label : `${label}: ${words}`"
-    aria-haspopup="dialog"
-    :aria-expanded="open"
-    @click="toggle"
-    @keydown.enter.stop
-    @keydown.space.stop
-  >
-    {{ words }}
-  </button>
+  <!-- the words flow with the sentence, which a button cannot; the button in them is what keys and readers find -->
+  <label class="word" :class="{ marked, missing, quiet }" @click.prevent="toggle">
+    <span aria-hidden="true">{{ words }}</span>
+    <button
+      ref="button"
+      type="button"
+      :aria-label="words === label ? label : `${label}: ${words}`"
+      aria-haspopup="dialog"
+      :aria-expanded="open"
+      @keydown.enter.stop
+      @keydown.space.stop
+    />
+  </label>
   <Popover ref="popover" :aria-label="label" @show="shown" @hide="open = false">
     <div :id="id" class="in-place" @keydown.esc.stop="close">
       <h3>{{ label }}</h3>
@@ -50,17 +49,27 @@ defineExpose({ close })
 
 <style scoped>
 .word {
-  display: inline;
-  padding: 0;
-  border: 0;
-  background: none;
-  font: inherit;
-  text-align: inherit;
+  position: relative;
   font-weight: 650;
   color: var(--bottle);
   cursor: pointer;
   text-decoration: underline dotted var(--bottle) 2px;
   text-underline-offset: 5px;
+}
+.word button {
+  position: absolute;
+  right: 0;
+  bottom: 0;
+  width: 1em;
+  height: 1em;
+  padding: 0;
+  border: 0;
+  opacity: 0;
+  cursor: pointer;
+}
+.word:focus-within {
+  outline: 2px solid var(--bottle);
+  outline-offset: 2px;
 }
 .word:hover {
   background: var(--bottle-soft);

@@ -170,7 +170,7 @@ class BriefJourney extends Journey {
         final Page page = browser.page();
         page.navigate(app.address() + "/blends");
         button(page, Pattern.compile("^New blend$")).click();
-        assertThat(page.getByText("Nothing to read yet: add a material.")).isVisible();
+        assertThat(page.getByText("Nothing to read yet: add a material")).isVisible();
         return page;
     }
 

@@ -59,7 +59,7 @@ class GrowerJourney {
                 .click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New blend"))
                 .click();
-        assertThat(page.getByText("Nothing to read yet: add a material.")).isVisible();
+        assertThat(page.getByText("Nothing to read yet: add a material")).isVisible();
         page.getByLabel("Name of the blend").fill("Cellar lily mix");
         page.getByLabel("Name of the blend").press("Tab");
         brief(page);
@@ -164,7 +164,7 @@ class GrowerJourney {
     }
 
     static Locator word(final Page page, final String label) {
-        return page.locator(".brief button[aria-label^='%s:']".formatted(label));
+        return page.locator(".brief .word:has(button[aria-label^='%s:'])".formatted(label));
     }
 
     static void add(final Page page, final String typed, final String name) {

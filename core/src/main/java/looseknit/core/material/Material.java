@@ -217,9 +217,15 @@ public record Material(
     /** The grade in words, from the sieve openings that 10 and 90 % pass. */
     public Message grade() {
         if (grainSize.d10Mm() <= 0.25 && grainSize.d90Mm() <= 3) {
-            return MaterialSentence.GRADE_UP_TO.with(Quantity.trimmed(Dimension.GRAIN, grainSize.d90Mm(), 2));
+            return MaterialSentence.GRADE_UP_TO.with(Quantity.trimmed(Dimension.GRAIN, told(grainSize.d90Mm()), 2));
         }
-        return MaterialSentence.GRADE.with(
-                new Range(grainSize.d10Mm(), grainSize.d90Mm(), Dimension.GRAIN, 2, Range.Form.DASH_TRIMMED));
+        return MaterialSentence.GRADE.with(new Range(
+                told(grainSize.d10Mm()), told(grainSize.d90Mm()), Dimension.GRAIN, 2, Range.Form.DASH_TRIMMED));
+    }
+
+    /** A sieve opening as finely as a grower tells it: hundredths only under a millimetre [mm]. */
+    private static double told(final double millimetres) {
+        final double scale = millimetres < 1 ? 100 : 10;
+        return Math.rint(millimetres * scale) / scale;
     }
 }

@@ -49,7 +49,7 @@ class ShelfApiTest {
     void whatCannotBeIsRefusedInASentence() throws Exception {
         add(UUID.randomUUID(), facts("coir_pith", "BRICK_KG", 5, 0.5, 60, null))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.detail", containsString("1 to 30 litres from a kilogram")));
+                .andExpect(jsonPath("$.detail", containsString("1 to 30 L/kg")));
         add(UUID.randomUUID(), facts("pete", "LOOSE_LITRES", 5, 0, 5, null))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("no material \"pete\"")));
