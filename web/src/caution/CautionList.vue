@@ -29,6 +29,9 @@ const shown = computed(() => props.cautions.filter((caution) => caution.level !=
 summary {
   cursor: pointer;
 }
+summary b {
+  margin-right: 5px;
+}
 ul {
   columns: 2;
   column-gap: 28px;
