@@ -99,14 +99,14 @@ public final class Evaluator {
     }
 
     private static List<Double> shares(final Recipe recipe) {
-        final double whole = recipe.measure() == Recipe.Measure.PERCENT ? Math.max(100, recipe.sum()) : recipe.sum();
+        final double whole = recipe.whole();
         return recipe.parts().stream().map(part -> part.amount() / whole).toList();
     }
 
     private static List<Double> rowLitres(final Recipe recipe, final Brief brief, final double yield) {
         return brief.pot()
-                .map(pot -> recipe.parts().stream()
-                        .map(part -> pot.mixLitres() / yield * part.amount() / recipe.sum())
+                .map(pot -> recipe.scoopedShares().stream()
+                        .map(share -> pot.mixLitres() / yield * share)
                         .toList())
                 .orElse(List.of());
     }

@@ -72,6 +72,17 @@ public record Recipe(Measure measure, List<Part> parts, List<Dose> doses) {
         return parts.stream().mapToDouble(Part::amount).sum();
     }
 
+    /** What the amounts as written are parts of: their sum, or a hundred where a recipe in per cent does not reach it. */
+    public double whole() {
+        return measure == Measure.PERCENT ? Math.max(100, sum()) : sum();
+    }
+
+    /** Share of each row in what is scooped, whether or not the amounts as written reach a hundred. */
+    public List<Double> scoopedShares() {
+        final double sum = sum();
+        return parts.stream().map(part -> part.amount() / sum).toList();
+    }
+
     /** The plain materials that make it up: mixes that are bought or mixed before are opened into what they consist of. */
     public PlainMaterials opened() {
         return PlainMaterials.of(parts);

@@ -71,7 +71,7 @@ public final class RecipeChanges {
 
     /** What is in it above nothing: as parts, or in per cent of the whole as written. */
     private static Map<Material, Double> amounts(final Recipe recipe, final boolean parts) {
-        final double whole = recipe.measure() == Recipe.Measure.PERCENT ? Math.max(100, recipe.sum()) : recipe.sum();
+        final double whole = recipe.whole();
         final Map<Material, Double> amounts = new LinkedHashMap<>();
         recipe.parts().stream()
                 .filter(part -> part.amount() > 0)

@@ -66,11 +66,6 @@ public record Habit(
             this.usualEcDsPerM = usualEcDsPerM;
             this.usualAlkalinityMgPerL = usualAlkalinityMgPerL;
         }
-
-        /** Whether it is free of minerals. */
-        public boolean mineralFree() {
-            return this == RAIN || this == DISTILLED;
-        }
     }
 
     public Habit {

@@ -190,13 +190,6 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
         return 0.5 * (low + high);
     }
 
-    /** Water content at a height above the bottom of the mix [vol/vol]. */
-    public double waterAtHeight(final Mix mix, final double aboveBottomCm) {
-        return aboveBottomCm < freeWaterCm
-                ? mix.waterPorosity()
-                : mix.waterAt(aboveBottomCm - freeWaterCm + addedSuctionCm);
-    }
-
     private double airShare(final Mix mix, final double aboveBottomCm) {
         final double water = aboveBottomCm < freeWaterCm
                 ? mix.waterPorosity()

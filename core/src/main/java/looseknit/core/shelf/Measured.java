@@ -93,11 +93,6 @@ public record Measured(
         bulkDensityGPerL.ifPresent(value -> within("measured.bulkDensity", value, 5, 3000, Limit.G_PER_L));
     }
 
-    /** Whether any figure was measured. */
-    public boolean anyFigure() {
-        return ph.isPresent() || bulkDensityGPerL.isPresent() || drain.isPresent() || grainSize.isPresent();
-    }
-
     /** The material as this lot of it is. */
     public Material applyTo(final Material material) {
         final Material result = noted(material);

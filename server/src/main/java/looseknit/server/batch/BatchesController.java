@@ -9,8 +9,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import looseknit.core.batch.BatchOrder;
+import looseknit.core.blend.Recipe;
 import looseknit.server.blend.Blends;
-import looseknit.server.reading.RecipeBody;
+import looseknit.server.frame.Books;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,10 +28,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class BatchesController {
 
+    private final Books books;
     private final Batches batches;
     private final Blends blends;
 
-    BatchesController(final Batches batches, final Blends blends) {
+    BatchesController(final Books books, final Batches batches, final Blends blends) {
+        this.books = books;
         this.batches = batches;
         this.blends = blends;
     }
@@ -114,17 +117,15 @@ class BatchesController {
 
     private BatchRowBody row(final BatchOfVersion each) {
         final Batch batch = each.batch();
-        final List<RecipeBody.PartBody> parts = each.version().recipe().parts();
-        final double sum =
-                parts.stream().mapToDouble(RecipeBody.PartBody::amount).sum();
+        final Recipe recipe = each.version().recipe().toCore(books);
         return new BatchRowBody(
                 batch.id(),
                 batch.lot(),
                 batch.blendId(),
                 batch.versionNumber(),
                 each.version().name(),
-                parts.stream().map(RecipeBody.PartBody::materialId).toList(),
-                parts.stream().map(part -> part.amount() / sum).toList(),
+                recipe.parts().stream().map(part -> part.material().id()).toList(),
+                recipe.scoopedShares(),
                 batches.litresToMake(batch),
                 batch.pots(),
                 batch.mixedOn());

@@ -92,6 +92,14 @@ class CardKeeper {
 
     private void allAnew() {
         transaction.executeWithoutResult(any -> cards.allStale());
+    }
+
+    /** Only what is stored can be seen by whoever reads on. */
+    @TransactionalEventListener(
+            classes = {MaterialsChanged.class, TestsChanged.class},
+            phase = TransactionPhase.AFTER_COMPLETION,
+            fallbackExecution = true)
+    void stored() {
         toDo.set(true);
     }
 

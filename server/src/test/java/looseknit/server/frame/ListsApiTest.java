@@ -14,6 +14,7 @@ import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.JsonPath;
 import jakarta.persistence.EntityManagerFactory;
 import java.util.UUID;
 import looseknit.server.ApiTest;
@@ -123,5 +124,29 @@ class ListsApiTest {
         http.perform(ask(path))
                 .andExpect(jsonPath("$.cards[0].readings", hasSize(0)))
                 .andExpect(jsonPath("$.cards[0].headline").doesNotExist());
+    }
+
+    /** The weight of a lot is measured: every card with that material reads it, though nobody touches the blend. */
+    @Test
+    void cardsAreReadAnewAfterAMaterialHasChanged() throws Exception {
+        blend("Weighed card", 3);
+        final String weight = "$.cards[0].readings[?(@.quality == 'WEIGHT')].value";
+        final String path = "/api/blends?text=weighed card";
+        final Object before = JsonPath.read(body(path), weight);
+
+        http.perform(send("/api/shelf/lots", """
+                        {"id":"%s","facts":{"materialId":"peat","sold":"LOOSE_LITRES","amount":20,"swell":0,"leftLitres":20,
+                         "fed":false,"rinsed":false,"quarantined":false,"measured":{"bulkDensityGPerL":300}}}""".formatted(UUID.randomUUID()))).andExpect(status().isOk());
+
+        for (int i = 0; i < 200 && body(path).contains("\"beingRead\":true"); i++) {
+            Thread.sleep(50);
+        }
+        assertThat(body(path)).contains("\"beingRead\":false");
+        final Object after = JsonPath.read(body(path), weight);
+        assertThat(after).isNotEqualTo(before);
+    }
+
+    private String body(final String path) throws Exception {
+        return http.perform(ask(path)).andReturn().getResponse().getContentAsString();
     }
 }
