@@ -8,6 +8,7 @@ import ChoiceList from '@/parts/ChoiceList.vue'
 import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import { figure } from '@/measure/units'
+import { inALine } from '@/reading/gauge'
 import { t } from '@/words'
 
 /** What one step more or less of each material, or one in place of another, would do to each reading. A row takes the step. */
@@ -57,7 +58,9 @@ const steps = computed<Step[]>(() => {
     (step) => step.row < rows.value.length && step.row !== (way.value === 'swap' ? giving.value : -1),
   )
 })
-const qualities = computed(() => props.evaluation.readings.map((reading) => reading.quality))
+const qualities = computed(() =>
+  props.evaluation.readings.filter((reading) => !inALine(reading)).map((reading) => reading.quality),
+)
 const most = computed(() => {
   const found = new Map<string, number>()
   for (const step of [...props.evaluation.oneMore, ...props.evaluation.oneLess, ...(swaps.value ?? [])]) {

@@ -13,6 +13,7 @@ import PlantField from './PlantField.vue'
 import PotField from './PotField.vue'
 import { usePlants } from './usePlants'
 import { NO_WISHES, tidyWishes, wishWords } from './wishes'
+import SpreadField from './SpreadField.vue'
 import WishesField from './WishesField.vue'
 import {
   AMOUNTS,
@@ -21,6 +22,7 @@ import {
   everyWords,
   HANDS,
   labelOf,
+  spreadWords,
   STAGES,
   startingHabit,
   startingPot,
@@ -78,6 +80,13 @@ const companions = computed({
   set: (ids: string[]) => {
     const { companionIds: _gone, ...rest } = model.value
     model.value = ids.length === 0 ? rest : { ...rest, companionIds: ids }
+  },
+})
+const spread = computed({
+  get: () => model.value.spread,
+  set: (times: number | undefined) => {
+    const { spread: _gone, ...rest } = model.value
+    model.value = times === undefined ? rest : { ...rest, spread: times }
   },
 })
 const wishes = computed({
@@ -138,6 +147,9 @@ const lead = computed(() => {
       >,
       <InPlace :words="companionWords" :label="$t('need.briefSentence.plantsInTheSamePot')">
         <CompanionsField v-model="companions" :first="model.plantId" /> </InPlace
+      >,
+      <InPlace :words="spreadWords(model.spread)" :label="$t('need.spread.label')">
+        <template #default="{ close }"><SpreadField v-model="spread" @chosen="close" /></template> </InPlace
     ></template>
     {{ $t('need.briefSentence.inA') }}
     <InPlace

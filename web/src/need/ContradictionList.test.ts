@@ -31,6 +31,7 @@ const target = (quality: Target['quality'], words: string): Target => ({
   quality,
   label: quality,
   words,
+  bearableWords: '',
   weight: 1,
   weightWords: 'counts',
   because: [`because of ${quality}`],

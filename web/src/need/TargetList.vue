@@ -29,7 +29,10 @@ const shown = computed(() =>
     </div>
     <ul class="choices">
       <li v-for="target in shown" :key="target.quality" :class="{ moved: moved.has(target.quality) }">
-        <b>{{ target.label }}: {{ target.words }}.</b>
+        <b>{{ target.label }}: {{ target.words }}</b
+        ><template v-if="target.bearableWords !== target.words"
+          >{{ ' ' }}{{ $t('need.targetList.bearable', { words: target.bearableWords }) }}</template
+        >.
         <span v-if="moved.has(target.quality)" class="was"
           >{{ $t('need.targetList.itWas', { moved: moved.get(target.quality) }) }}
         </span>

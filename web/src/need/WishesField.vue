@@ -4,7 +4,7 @@ import type { Wishes } from '@/api/types'
 import ChoiceList from '@/parts/ChoiceList.vue'
 import TickField from '@/parts/TickField.vue'
 import NumberField from '@/measure/NumberField.vue'
-import { FIBRES, LAYERS } from './wishes'
+import { FIBRES, LAYERS, SCHOOLS } from './wishes'
 
 /** What the grower wants of the mix beyond what the plant needs. */
 const model = defineModel<Wishes>({ required: true })
@@ -27,6 +27,10 @@ const layer = computed({
   get: () => (model.value.drainageLayer === undefined ? 'ANY' : model.value.drainageLayer ? 'YES' : 'NO'),
   set: (value: 'ANY' | 'YES' | 'NO') => set({ drainageLayer: value === 'ANY' ? undefined : value === 'YES' }),
 })
+const school = computed({
+  get: () => model.value.school ?? 'ANY',
+  set: (value: (typeof SCHOOLS)[number]['value']) => set({ school: value === 'ANY' ? undefined : value }),
+})
 const noCompost = part('noCompost')
 const mineralOnly = part('mineralOnly')
 const light = part('light')
@@ -37,6 +41,7 @@ const lifeYears = part('lifeYears')
 
 <template>
   <div class="wishes-field">
+    <ChoiceList v-model="school" :options="SCHOOLS" :label="$t('need.wishesField.school')" />
     <ChoiceList v-model="fibre" :options="FIBRES" :label="$t('need.wishesField.holdsWaterWith')" />
     <TickField
       v-model="noCompost"

@@ -15,6 +15,16 @@ export const LAYERS = [
   { value: 'NO', label: t('need.wishes.noLayer') },
 ] as const
 
+export const SCHOOLS = [
+  { value: 'ANY', label: t('need.wishes.schools.any') },
+  { value: 'MINERAL', label: t('need.wishes.schools.mineral') },
+  { value: 'BARK', label: t('need.wishes.schools.bark') },
+  { value: 'PEAT', label: t('need.wishes.schools.peat') },
+  { value: 'PEAT_FREE', label: t('need.wishes.schools.peatFree') },
+  { value: 'COMPOST', label: t('need.wishes.schools.compost') },
+  { value: 'MOSS', label: t('need.wishes.schools.moss') },
+] as const
+
 const list = (words: string[]): string =>
   words.length < 2
     ? words.join('')
@@ -26,6 +36,9 @@ export const wishWords = (wishes: Wishes | undefined): string => {
     return ''
   }
   const words: string[] = []
+  if (wishes.school) {
+    words.push(t(`need.wishes.made.${wishes.school}`))
+  }
   if (wishes.mineralOnly) {
     words.push(t('need.wishes.ofMineralsOnly'))
   }

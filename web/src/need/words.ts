@@ -143,3 +143,17 @@ export const everyWords = (days: number): string =>
 /** "an established anthurium", "a young fern". */
 export const withArticle = (words: string): string =>
   t(/^[aeiou]/i.test(words) ? 'need.words.an' : 'need.words.a', { words })
+
+/** How wide a plant may be against its pot. */
+export const SPREADS = [
+  { value: 'USUAL', label: t('need.spread.usual'), times: undefined },
+  { value: 'HALF', label: t('need.spread.half'), times: 0.5 },
+  { value: 'AS_WIDE', label: t('need.spread.asWide'), times: 1 },
+  { value: 'HALF_AS_WIDE_AGAIN', label: t('need.spread.halfAsWideAgain'), times: 1.5 },
+  { value: 'TWICE', label: t('need.spread.twice'), times: 2 },
+  { value: 'THREE', label: t('need.spread.threeTimes'), times: 3 },
+] as const
+
+/** "as wide as its pot". */
+export const spreadWords = (times: number | undefined): string =>
+  SPREADS.find((each) => each.times === times)?.label ?? t('need.spread.times', { times: String(times) })

@@ -15,6 +15,7 @@ const explanation: Explanation = {
     { name: 'lost where grains fill gaps', value: -1.5 },
   ],
   contributionUnit: '%',
+  grading: [],
   causes: [
     { name: 'Peat', sd: 3.1, share: 0.6 },
     { name: 'the model itself', sd: 2.5, share: 0.39 },

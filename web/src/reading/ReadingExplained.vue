@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Reading } from '@/api/types'
 import { figure, inUnit, text } from '@/measure/units'
+import GradingCurve from './GradingCurve.vue'
 
 /** How a figure was worked out: formula, inputs, steps, what made it and what took it, and what makes it unsure. */
 const props = defineProps<{ reading: Reading; blendId?: string | undefined }>()
@@ -59,6 +60,7 @@ const figures = computed(() => [...explanation.value.inputs, ...explanation.valu
         </tr>
       </tbody>
     </table>
+    <GradingCurve v-if="explanation.grading.length > 0" :grading="explanation.grading" />
     <template v-if="causes.length > 0">
       <h3>{{ $t('reading.readingExplained.whatMakesItUnsure') }}</h3>
       <ul class="causes">

@@ -22,6 +22,7 @@ const reading = (change: Partial<Reading>): Reading => ({
     inputs: [],
     steps: [],
     contributions: [],
+    grading: [],
     contributionUnit: '',
     causes: [],
   },

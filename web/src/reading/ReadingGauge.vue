@@ -3,9 +3,9 @@ import { computed } from 'vue'
 import type { Reading } from '@/api/types'
 import { figure, inUnit } from '@/measure/units'
 import { t } from '@/words'
-import { placeOn, scaleOf, ticksOf } from './gauge'
+import { placeOn, scaleOf, ticksOf, toneOf } from './gauge'
 
-/** One reading: its band, its value as a diamond and the 80 % interval as a whisker. Opens how it was worked out. */
+/** One reading: what is wanted, more faintly what is bearable, its value as a diamond and the 80 % interval as a whisker. Opens how it was worked out. */
 const props = defineProps<{
   reading: Reading
   open?: boolean
@@ -20,12 +20,9 @@ const shown = computed(() => inUnit(props.reading.value, props.reading.unit, pro
 const banded = computed(() => props.reading.targetLow !== undefined || props.reading.targetHigh !== undefined)
 const bandFrom = computed(() => x(props.reading.targetLow ?? scale.value.low))
 const bandTo = computed(() => x(props.reading.targetHigh ?? scale.value.high))
-const tone = computed(() => {
-  if (props.reading.verdict === 'TOO_LOW' || props.reading.verdict === 'TOO_HIGH') {
-    return 'out'
-  }
-  return banded.value ? 'in' : 'free'
-})
+const bearFrom = computed(() => x(props.reading.bearableLow ?? scale.value.low))
+const bearTo = computed(() => x(props.reading.bearableHigh ?? scale.value.high))
+const tone = computed(() => toneOf(props.reading.verdict))
 /** What changed since the version kept last, if it shows at the figure's own precision. */
 const since = computed(() => {
   if (!props.before) {
@@ -66,6 +63,14 @@ const likely = computed(() => {
     <svg :viewBox="`-7 0 ${WIDTH + 14} 20`" aria-hidden="true">
       <rect
         v-if="banded"
+        :x="bearFrom"
+        y="5"
+        :width="Math.max(1, bearTo - bearFrom)"
+        height="7"
+        class="bearable"
+      />
+      <rect
+        v-if="banded"
         :x="bandFrom"
         y="2"
         :width="Math.max(1, bandTo - bandFrom)"
@@ -103,6 +108,9 @@ const likely = computed(() => {
 }
 .reading.out {
   --tone: var(--marigold-ink);
+}
+.reading.little {
+  --tone: var(--soft-ink);
 }
 .reading.free {
   --tone: var(--soft-ink);
@@ -144,6 +152,10 @@ svg {
 }
 .band {
   fill: var(--bottle-soft);
+}
+.bearable {
+  fill: var(--bottle-soft);
+  opacity: 0.55;
 }
 .band-ends line {
   stroke: var(--bottle);

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Evaluation, Reading, Remedy } from '@/api/types'
 import StopList from '@/caution/StopList.vue'
 import ReadingExplained from './ReadingExplained.vue'
+import { inALine } from './gauge'
 import ReadingGauge from './ReadingGauge.vue'
+import ReadingLine from './ReadingLine.vue'
 
 /** All readings, with what is worst in a sentence and what would mend it on top. */
 const props = defineProps<{
@@ -21,6 +23,8 @@ const beforeOf = (quality: string) => {
   const value = props.before?.values.get(quality)
   return props.before && value !== undefined ? { value, version: props.before.version } : undefined
 }
+const drawn = computed(() => props.evaluation?.readings.filter((each) => !inALine(each)) ?? [])
+const lined = computed(() => props.evaluation?.readings.filter(inALine) ?? [])
 const toggle = (quality: Reading['quality']) => {
   opened.value = opened.value === quality ? undefined : quality
 }
@@ -44,7 +48,7 @@ const toggle = (quality: Reading['quality']) => {
         </ul>
       </div>
       <div :class="{ old: problem }">
-        <template v-for="reading in evaluation.readings" :key="reading.quality">
+        <template v-for="reading in drawn" :key="reading.quality">
           <ReadingGauge
             :reading="reading"
             :open="opened === reading.quality"
@@ -53,6 +57,16 @@ const toggle = (quality: Reading['quality']) => {
           />
           <ReadingExplained v-if="opened === reading.quality" :reading="reading" :blend-id="blendId" />
         </template>
+        <div class="lines">
+          <template v-for="reading in lined" :key="reading.quality">
+            <ReadingLine
+              :reading="reading"
+              :open="opened === reading.quality"
+              @explain="toggle(reading.quality)"
+            />
+            <ReadingExplained v-if="opened === reading.quality" :reading="reading" :blend-id="blendId" />
+          </template>
+        </div>
       </div>
     </template>
     <p v-else-if="empty" class="soft">{{ $t('reading.readingsPanel.nothingToReadYet') }}</p>
@@ -69,7 +83,13 @@ const toggle = (quality: Reading['quality']) => {
   gap: 10px;
 }
 .readings :deep(.reading) {
-  margin-bottom: 5px;
+  margin-bottom: 4px;
+}
+.lines {
+  margin-top: 8px;
+  display: flex;
+  flex-direction: column;
+  gap: 1px;
 }
 .headline {
   border-left: 3px solid var(--marigold);

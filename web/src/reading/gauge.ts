@@ -15,6 +15,35 @@ const fixed: Partial<Record<Reading['quality'], Scale>> = {
   LIFE: { low: 0, high: 10, tick: 2 },
 }
 
+export type Tone = 'in' | 'little' | 'out' | 'free'
+
+/** How a verdict looks. */
+export const toneOf = (verdict: Reading['verdict']): Tone => {
+  switch (verdict) {
+    case 'FITS':
+      return 'in'
+    case 'A_LITTLE_LOW':
+    case 'A_LITTLE_HIGH':
+      return 'little'
+    case 'TOO_LOW':
+    case 'TOO_HIGH':
+      return 'out'
+    default:
+      return 'free'
+  }
+}
+
+/** Readings that are said in a line rather than drawn: they are read by their words. */
+const IN_A_LINE: ReadonlySet<Reading['quality']> = new Set([
+  'MAKE_UP',
+  'GRAIN',
+  'EASY_WATER',
+  'SALTS',
+  'HOLDS_FOOD',
+  'WETS_AGAIN',
+])
+export const inALine = (reading: Pick<Reading, 'quality'>): boolean => IN_A_LINE.has(reading.quality)
+
 const steps = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000]
 
 export const scaleOf = (reading: Pick<Reading, 'quality' | 'value' | 'high80' | 'targetHigh'>): Scale => {

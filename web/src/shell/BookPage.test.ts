@@ -216,6 +216,7 @@ describe('the brief as a sentence', () => {
         stage: 'YOUNG',
         plantId: 'jade',
         companionIds: ['fern'],
+        spread: 2,
         pot: { ...startingPot(), base: 'HANGING' },
         place: {
           name: 'yard',
@@ -227,11 +228,11 @@ describe('the brief as a sentence', () => {
           rainMmPerWeek: 14,
         },
         habit: { ...startingHabit(), alkalinityMgPerL: 180, hand: 'OFTEN_TOO_LATE' },
-        wishes: { ...NO_WISHES, fibre: 'NO_PEAT' },
+        wishes: { ...NO_WISHES, fibre: 'NO_PEAT', school: 'MINERAL' },
       }),
     ).toBe(
-      'For a young jade plant, together with stair fern in a 14 cm plastic pot hanging, kept in the yard, 16 °C, 70 %, 12 mol of light, rain; ' +
-        'I water thoroughly, about every 7 days with soft tap water, 180 mg/L alkalinity and am often too late. I want it without peat.',
+      'For a young jade plant, together with stair fern, twice as wide as its pot in a 14 cm plastic pot hanging, kept in the yard, 16 °C, 70 %, 12 mol of light, rain; ' +
+        'I water thoroughly, about every 7 days with soft tap water, 180 mg/L alkalinity and am often too late. I want it all mineral and without peat.',
     )
   })
 })

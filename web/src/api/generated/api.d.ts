@@ -1348,6 +1348,8 @@ export interface components {
             place?: components["schemas"]["PlaceBody"];
             plantId?: string;
             pot?: components["schemas"]["PotBody"];
+            /** Format: double */
+            spread?: number;
             /** @enum {string} */
             stage: "CUTTINGS" | "YOUNG" | "ESTABLISHED" | "ROOT_FILLED" | "RECOVERING" | "SEVERAL";
             wishes?: components["schemas"]["WishesBody"];
@@ -1387,7 +1389,7 @@ export interface components {
             fits: boolean;
             misses: string[];
             /** @enum {string} */
-            verdict: "NO_TARGET" | "FITS" | "LOW_EDGE" | "HIGH_EDGE" | "TOO_LOW" | "TOO_HIGH";
+            verdict: "NO_TARGET" | "FITS" | "A_LITTLE_LOW" | "A_LITTLE_HIGH" | "TOO_LOW" | "TOO_HIGH";
             words: string;
         };
         ChanceAskedBody: {
@@ -1408,7 +1410,7 @@ export interface components {
             drawnLow80: number;
             label: string;
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "MAKE_UP" | "GRAIN" | "HOLDS_FOOD" | "WETS_AGAIN" | "POROSITY" | "DENSITY";
             /** Format: double */
             quickHigh80: number;
             /** Format: double */
@@ -1423,7 +1425,7 @@ export interface components {
             /** @enum {string} */
             effect?: "BETTER" | "NEUTRAL" | "WORSE";
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "MAKE_UP" | "GRAIN" | "HOLDS_FOOD" | "WETS_AGAIN" | "POROSITY" | "DENSITY";
         };
         ChangedBatchBody: {
             fills: components["schemas"]["FillBody"][];
@@ -1588,6 +1590,7 @@ export interface components {
             contributionUnit: string;
             contributions: components["schemas"]["ContributionBody"][];
             formula: string;
+            grading: components["schemas"]["GradeBody"][];
             inputs: components["schemas"]["ExplainedFigureBody"][];
             reference: string;
             steps: components["schemas"]["ExplainedFigureBody"][];
@@ -1696,10 +1699,16 @@ export interface components {
             /** Format: int32 */
             decimals: number;
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "MAKE_UP" | "GRAIN" | "HOLDS_FOOD" | "WETS_AGAIN" | "POROSITY" | "DENSITY";
             unit: string;
             /** Format: double */
             value: number;
+        };
+        GradeBody: {
+            /** Format: double */
+            finerPercent: number;
+            /** Format: double */
+            mm: number;
         };
         GroupBody: {
             plants: number[];
@@ -2255,7 +2264,7 @@ export interface components {
             gPerL?: number;
             /** @enum {string} */
             matter: "WOODY" | "FIBROUS" | "RICH" | "LIGHT_STONE" | "POROUS_STONE" | "DENSE_STONE";
-            natures?: ("PEAT" | "COIR" | "BARK" | "SPHAGNUM" | "LITTER" | "RICH" | "RICH_CHAR" | "CHARCOAL" | "LIMY" | "SOIL" | "FINE_SAND" | "SALTY" | "FED" | "UNRINSED" | "FLOATS" | "REPELS" | "FRESH" | "QUARANTINED" | "NEVER")[];
+            natures?: ("PEAT" | "COIR" | "BARK" | "SPHAGNUM" | "LITTER" | "RICH" | "RICH_CHAR" | "CHARCOAL" | "LIMY" | "SOIL" | "FINE_SAND" | "SALTY" | "FED" | "UNRINSED" | "FLOATS" | "REPELS" | "FRESH" | "UNKNOWN" | "QUARANTINED" | "NEVER")[];
             /** Format: double */
             ph?: number;
             /** Format: double */
@@ -2435,13 +2444,17 @@ export interface components {
             stops: string[];
             summary: string;
             titleWords: string;
-            titles: ("CLOSEST" | "FEWEST" | "CHEAPEST" | "LIGHTEST" | "LONGEST" | "NO_PEAT" | "SAFEST" | "FEWEST_EXTRA" | "MOST")[];
+            titles: ("CLOSEST" | "FEWEST" | "CHEAPEST" | "LIGHTEST" | "LONGEST" | "NO_PEAT" | "MINERAL" | "BARK" | "PEAT" | "COMPOST" | "MOSS" | "SAFEST" | "FEWEST_EXTRA" | "MOST")[];
             toBuy: components["schemas"]["ToBuyBody"][];
             /** Format: double */
             wetKgPerL: number;
             words: string;
         };
         ReadingBody: {
+            /** Format: double */
+            bearableHigh?: number;
+            /** Format: double */
+            bearableLow?: number;
             /** Format: int32 */
             decimals: number;
             explanation: components["schemas"]["ExplanationBody"];
@@ -2451,7 +2464,7 @@ export interface components {
             /** Format: double */
             low80: number;
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "MAKE_UP" | "GRAIN" | "HOLDS_FOOD" | "WETS_AGAIN" | "POROSITY" | "DENSITY";
             /** Format: double */
             targetHigh?: number;
             /** Format: double */
@@ -2460,7 +2473,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            verdict: "NO_TARGET" | "FITS" | "LOW_EDGE" | "HIGH_EDGE" | "TOO_LOW" | "TOO_HIGH";
+            verdict: "NO_TARGET" | "FITS" | "A_LITTLE_LOW" | "A_LITTLE_HIGH" | "TOO_LOW" | "TOO_HIGH";
             words: string;
         };
         ReasonBody: {
@@ -2704,6 +2717,7 @@ export interface components {
             row: number;
         };
         TargetBody: {
+            bearableWords: string;
             because: string[];
             /** Format: double */
             high?: number;
@@ -2711,7 +2725,7 @@ export interface components {
             /** Format: double */
             low?: number;
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "MAKE_UP" | "GRAIN" | "HOLDS_FOOD" | "WETS_AGAIN" | "POROSITY" | "DENSITY";
             /** Format: double */
             weight: number;
             weightWords: string;
@@ -2804,7 +2818,7 @@ export interface components {
             figure: string;
             label: string;
             /** @enum {string} */
-            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "POROSITY" | "DENSITY";
+            quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "MAKE_UP" | "GRAIN" | "HOLDS_FOOD" | "WETS_AGAIN" | "POROSITY" | "DENSITY";
             target: string;
             /** Format: double */
             targetHigh?: number;
@@ -2813,7 +2827,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            verdict: "NO_TARGET" | "FITS" | "LOW_EDGE" | "HIGH_EDGE" | "TOO_LOW" | "TOO_HIGH";
+            verdict: "NO_TARGET" | "FITS" | "A_LITTLE_LOW" | "A_LITTLE_HIGH" | "TOO_LOW" | "TOO_HIGH";
             words: string;
         };
         VersionBody: {
@@ -2892,6 +2906,8 @@ export interface components {
             /** Format: int32 */
             mostMaterials?: number;
             noCompost: boolean;
+            /** @enum {string} */
+            school?: "MINERAL" | "BARK" | "PEAT" | "PEAT_FREE" | "COMPOST" | "MOSS";
         };
         WorthBody: {
             /** Format: double */

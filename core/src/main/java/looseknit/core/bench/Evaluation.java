@@ -22,8 +22,8 @@ import looseknit.core.reading.Reading;
  * @param mixHeightCm height of the mix [cm]
  * @param mixLitres litres of settled mix in the pot, if a pot is named
  * @param rowLitres loose litres of each row to fill that pot once, in the order of the recipe; empty without a pot
- * @param headline the worst miss in a sentence, or that all fits
- * @param fits whether no reading misses its target
+ * @param headline what harms most in a sentence, or that all fits
+ * @param fits whether every reading is bearable and nothing must be stopped
  * @param contradictions what in the brief does not go together, whatever the mix or with this one
  * @param notices what is odd about the recipe as written
  */

@@ -54,6 +54,7 @@ public final class Evaluator {
         final PottedMix mix = new PottedMix(recipe, brief, known);
         final List<Target> targets = mix.targets();
         final Map<Property, Double> now = mix.values();
+        final List<Caution> cautions = Cautions.shipped().of(recipe, brief, mix.signs());
         final List<StepEffect> more = StepEffect.more(mix, now, targets);
         final List<StepEffect> less = StepEffect.less(mix, now, targets);
         return new Evaluation(
@@ -66,14 +67,14 @@ public final class Evaluator {
                 mix.column().heightCm(),
                 brief.pot().map(Pot::mixLitres),
                 rowLitres(recipe, brief, mix.mix().yield()),
-                Score.headline(targets, now),
-                Score.worst(targets, now).isEmpty() && !targets.isEmpty(),
+                headline(cautions, mix, now),
+                fits(cautions, targets, now),
                 targets,
                 Reading.all(mix, now, targets),
                 more,
                 less,
                 Remedies.of(mix, targets, now, more, less),
-                Cautions.shipped().of(recipe, brief, mix.signs()),
+                cautions,
                 Contradictions.of(Optional.of(recipe), brief, known),
                 notices(mix));
     }
@@ -87,15 +88,34 @@ public final class Evaluator {
         final PottedMix mix = new PottedMix(recipe, brief, known);
         final List<Target> targets = mix.targets();
         final Map<Property, Double> now = mix.values();
+        final List<Caution> cautions = Cautions.shipped().of(recipe, brief, mix.signs());
         return new Glance(
                 shares(recipe),
-                Score.headline(targets, now),
-                Score.worst(targets, now).isEmpty() && !targets.isEmpty(),
+                headline(cautions, mix, now),
+                fits(cautions, targets, now),
                 targets.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Score.fit(Score.penalty(targets, now))),
                 now,
-                Cautions.shipped().of(recipe, brief, mix.signs()).stream()
+                cautions.stream()
                         .filter(each -> each.level() == Caution.Level.STOP)
                         .toList());
+    }
+
+    /** What harms most: first whatever must be stopped, then the readings in their order. */
+    private static Message headline(
+            final List<Caution> cautions, final PottedMix mix, final Map<Property, Double> now) {
+        return cautions.stream()
+                .filter(each -> each.level() == Caution.Level.STOP)
+                .findFirst()
+                .map(stop -> stop.why().message())
+                .orElseGet(() -> Score.headline(mix, now));
+    }
+
+    /** Whether nothing must be stopped and every reading lies within what is bearable. */
+    private static boolean fits(
+            final List<Caution> cautions, final List<Target> targets, final Map<Property, Double> now) {
+        return !targets.isEmpty()
+                && Score.bearable(targets, now)
+                && cautions.stream().noneMatch(each -> each.level() == Caution.Level.STOP);
     }
 
     private static List<Double> shares(final Recipe recipe) {

@@ -11,8 +11,8 @@ import looseknit.core.need.Property;
  * What can be told of a blend at a glance: the readings without how they were worked out and without what could be changed.
  *
  * @param shares share of each row in the whole as written, 0 to 1, in the order of the recipe
- * @param headline the worst miss in a sentence, or that all fits
- * @param fits whether no reading misses its target
+ * @param headline what harms most in a sentence, or that all fits
+ * @param fits whether every reading is bearable and nothing must be stopped
  * @param fit how well it fits, 0 to 100; nothing where nothing is wanted
  * @param values each reading in its unit of computation
  * @param stops the stops against it

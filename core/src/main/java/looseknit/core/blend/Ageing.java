@@ -6,17 +6,16 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
-import java.util.function.ToDoubleFunction;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
+import looseknit.core.material.SizeClasses;
 import looseknit.core.measure.Limit;
 
 /**
- * What becomes of a mix over the years: organic pieces shrink, and part of what they lose turns into fine humus that closes
- * pores.
+ * What becomes of a mix over the years: pieces break up and shrink, and part of what they lose turns into fine humus that closes pores; what is fine
+ * already only loses mass.
  *
- * <p>Half-lives, and that coarse pieces break up two and a half times as fast as matter is lost, are judged, not fitted to decay
- * data: ± 50 % on years.
+ * <p>Half-lives, and that pieces break up two and a half times as fast as matter is lost, are judged, not fitted to decay data: ± 50 % on years.
  */
 public final class Ageing {
 
@@ -27,10 +26,28 @@ public final class Ageing {
     public static final double HORIZON_YEARS = 10;
 
     /** Years at which the forecast looks. */
-    private static final double[] LOOKS = {1, 2, 3, 4, 6, 8, HORIZON_YEARS};
+    private static final double[] LOOKS = {0, 0.5, 1, 1.5, 2, 3, 4, 5, 6, 8, HORIZON_YEARS};
 
-    /** Steps of the search between two looks: to about a week. */
-    private static final int SEARCH_STEPS = 4;
+    /** Pieces of more than so much break up, so many times as fast as they lose matter; by judgement. */
+    private static final double PIECE_MM = 2;
+
+    private static final double PIECES_BREAK_UP = 2.5;
+
+    /** A mix has gone over when it has less than this of its fresh air, and of its height; common practice, no source. */
+    private static final double KEEPS_OF_AIR = 0.75;
+
+    private static final double KEEPS_OF_HEIGHT = 0.8;
+
+    /** Air above what the plant barely bears at which it is time [vol/vol]. */
+    private static final double ABOVE_BEARABLE = 0.05;
+
+    /** How unsure these limits are: a share of the air, and of the height. */
+    private static final double LIMIT_UNSURE = 0.1;
+
+    private static final double HEIGHT_UNSURE = 0.04;
+    private static final double LOGISTIC = 1.702;
+    private static final double LEAST_FRESH_AIR = 0.01;
+    private static final double GONE_FOR_SURE = 1e-4;
 
     private final Ingredients withHumus;
     private final double[] loose;
@@ -78,36 +95,6 @@ public final class Ageing {
         return aged(years).settledTo();
     }
 
-    /**
-     * Years until a property of the mix falls below a limit and stays recorded as fallen: the running minimum counts, since a mix
-     * that has once packed down does not open by itself.
-     *
-     * @param property property of the mix, for instance its air in the pot
-     * @param limit least wanted value
-     * @return years, 0 to {@link #HORIZON_YEARS}
-     */
-    public double yearsUntilBelow(final ToDoubleFunction<Aged> property, final double limit) {
-        return yearsUntil(years -> property.applyAsDouble(aged(years)), limit);
-    }
-
-    /** The same for a property that is known by the years. */
-    public static double yearsUntil(final DoubleUnaryOperator property, final double limit) {
-        double before = 0;
-        double spare = property.applyAsDouble(0) - limit;
-        if (spare < 0) {
-            return 0;
-        }
-        for (final double look : LOOKS) {
-            final double now = property.applyAsDouble(look) - limit;
-            if (now < 0) {
-                return crossing(property, limit, before, look, spare, now);
-            }
-            before = look;
-            spare = now;
-        }
-        return HORIZON_YEARS;
-    }
-
     /** A mix some years on, and how far it has sunk. */
     public record Aged(Mix mix, double settledTo) {}
 
@@ -134,38 +121,6 @@ public final class Ageing {
         return result;
     }
 
-    /** Where the property passes the limit between two looks, by false position with the stale end's weight halved (Illinois). */
-    private static double crossing(
-            final DoubleUnaryOperator property,
-            final double limit,
-            final double early,
-            final double late,
-            final double spareEarly,
-            final double spareLate) {
-        double low = early;
-        double high = late;
-        double above = spareEarly;
-        double below = spareLate;
-        int stale = 0;
-        double at = high;
-        for (int i = 0; i < SEARCH_STEPS; i++) {
-            at = (low * below - high * above) / (below - above);
-            final double now = property.applyAsDouble(at) - limit;
-            if (now < 0) {
-                above = stale < 0 ? above / 2 : above;
-                high = at;
-                below = now;
-                stale = -1;
-            } else {
-                below = stale > 0 ? below / 2 : below;
-                low = at;
-                above = now;
-                stale = 1;
-            }
-        }
-        return at;
-    }
-
     private double[] looseAfter(final double years) {
         final double[] left = new double[loose.length + 1];
         left(withHumus.materials(), loose, years * tempo, left);
@@ -183,27 +138,92 @@ public final class Ageing {
     static void left(final List<Material> materials, final double[] loose, final double years, final double[] left) {
         left[loose.length] = 0;
         for (int i = 0; i < loose.length; i++) {
-            left[i] = loose[i] * coarse(materials.get(i), years);
-            left[loose.length] += loose[i] * humus(materials.get(i), years);
+            final Decay decay = Decay.of(materials.get(i));
+            left[i] = loose[i] * decay.left(years);
+            left[loose.length] += loose[i] * decay.humus(years);
         }
     }
 
-    /** Share of a material's pieces that are still whole after some years at 20 °C. */
-    public static double coarse(final Material material, final double years) {
-        if (!material.decays()) {
-            return 1;
+    /**
+     * How a material decays at 20 °C.
+     *
+     * @param halfLifeYears years until half of the matter is lost; infinite for what does not rot
+     * @param breaksUp how many times as fast its pieces break up, 1 for fine matter to 2.5 for chunks
+     * @param humusPerLitre litres of humus that a litre of it makes
+     */
+    public record Decay(double halfLifeYears, double breaksUp, double humusPerLitre) {
+
+        /** How a material decays. */
+        public static Decay of(final Material material) {
+            if (!material.decays()) {
+                return new Decay(Double.POSITIVE_INFINITY, 1, 0);
+            }
+            final double pieces = 1 - SizeClasses.passing(material.grainSize(), PIECE_MM);
+            return new Decay(
+                    material.halfLifeYears(),
+                    1 + (PIECES_BREAK_UP - 1) * pieces,
+                    material.physics().bulkDensityGPerL() / HUMUS_G_PER_L);
         }
-        final double kept = Math.pow(2, -years / material.halfLifeYears());
-        return kept * kept * Math.sqrt(kept);
+
+        /** Share of its volume that is still itself after some years. */
+        public double left(final double years) {
+            return Double.isInfinite(halfLifeYears) ? 1 : Math.pow(2, -years * breaksUp / halfLifeYears);
+        }
+
+        /** Litres of humus into which a litre of it has turned after some years. */
+        public double humus(final double years) {
+            return Double.isInfinite(halfLifeYears)
+                    ? 0
+                    : (Math.pow(2, -years / halfLifeYears) - left(years)) * humusPerLitre;
+        }
     }
 
-    /** Litres of humus into which a litre of a material has turned after some years at 20 °C. */
-    public static double humus(final Material material, final double years) {
-        if (!material.decays()) {
-            return 0;
+    /** A mix over the years. */
+    public interface Course {
+
+        /** Air of the mix in its pot some years on [vol/vol]. */
+        double air(double years);
+
+        /** Its height against the start, for the years that were asked about last, 0 to 1. */
+        double settledTo();
+    }
+
+    /**
+     * Years until a mix has gone over: until its air has fallen below three quarters of what it was fresh and, unless it was that poor from the
+     * start, to what the plant barely bears, or until it has sunk by a fifth of its height. Where exactly that is nobody knows: the limits count as
+     * uncertain by a tenth, and the years are those expected, so that they change smoothly with the mix.
+     *
+     * @param bearableAir least air that the plant bears [vol/vol]
+     * @return years, above 0 and at most {@link #HORIZON_YEARS}
+     */
+    public static double yearsUntilGoneOver(final Course course, final double bearableAir) {
+        final double fresh = Math.max(LEAST_FRESH_AIR, course.air(0));
+        final double limit = Math.min(KEEPS_OF_AIR * fresh, Math.max(0, bearableAir) + ABOVE_BEARABLE);
+        final double whole = sound(fresh, limit, 1);
+        double least = fresh;
+        double years = 0;
+        double before = 1;
+        for (int i = 1; i < LOOKS.length; i++) {
+            least = Math.min(least, course.air(LOOKS[i]));
+            final double now = sound(least, limit, course.settledTo()) / whole;
+            years += (LOOKS[i] - LOOKS[i - 1]) * (before + now) / 2;
+            if (now < GONE_FOR_SURE) {
+                break;
+            }
+            before = now;
         }
-        final double kept = Math.pow(2, -years / material.halfLifeYears());
-        return (kept - coarse(material, years)) * material.physics().bulkDensityGPerL() / HUMUS_G_PER_L;
+        return years;
+    }
+
+    /** Chance that a mix with so much air, sunk to such a height, is still sound. */
+    private static double sound(final double air, final double limit, final double settledTo) {
+        return logistic((air - limit) / (LIMIT_UNSURE * limit))
+                * logistic((settledTo - KEEPS_OF_HEIGHT) / HEIGHT_UNSURE);
+    }
+
+    /** Close to the normal distribution function, to 0.01. */
+    private static double logistic(final double deviations) {
+        return 1 / (1 + Math.exp(-LOGISTIC * deviations));
     }
 
     /** How many times as fast as at 20 °C everything decays. */

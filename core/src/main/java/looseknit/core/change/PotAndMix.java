@@ -95,14 +95,13 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
         final Verdict verdict = targets.stream()
                 .filter(target -> target.property() == Property.DRY_DAYS)
                 .findFirst()
-                .map(target -> Verdict.of(days, target.band()))
+                .map(target -> Verdict.of(days, target))
                 .orElse(Verdict.NO_TARGET);
         final List<Message> misses = targets.stream()
                 .filter(target -> target.property() != Property.DRY_DAYS
                         && values.containsKey(target.property())
                         && target.penalty(values.get(target.property())) > 0)
-                .map(target ->
-                        Verdict.of(values.get(target.property()), target.band()).words(target.property()))
+                .map(target -> Verdict.of(values.get(target.property()), target).words(target.property()))
                 .toList();
         final ChangeSentence words = switch (verdict) {
             case TOO_HIGH -> ChangeSentence.TOO_WET;

@@ -7,13 +7,14 @@ import looseknit.core.measure.Limit;
 /**
  * What a plant transpires with.
  *
- * @param leafAreaM2 leaf area [m²], 0 to 50
- * @param thrift water use against an ordinary leaf: 1 leafy, 0.35 succulent
+ * @param canopyM2 ground that its leaves cover [m²], 0 to 50
+ * @param cropCoefficient water use of that ground against the reference crop, Kc: 1 leafy, 0.25 cacti, 1.15 thirsty annuals
+ * @see "Allen, R. G. et al. (1998). FAO Irrigation and Drainage Paper 56, chapter 5 for the crop coefficient (from memory)"
  */
-public record Foliage(double leafAreaM2, double thrift) {
+public record Foliage(double canopyM2, double cropCoefficient) {
 
     public Foliage {
-        within("plant.leafAreaM2", leafAreaM2, 0, 50, Limit.M2);
-        within("plant.thrift", thrift, 0.05, 2, Limit.AGAINST_A_LEAFY_PLANT);
+        within("plant.canopyM2", canopyM2, 0, 50, Limit.M2);
+        within("plant.cropCoefficient", cropCoefficient, 0.05, 2, Limit.AGAINST_A_LEAFY_PLANT);
     }
 }

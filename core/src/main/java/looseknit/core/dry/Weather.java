@@ -28,6 +28,15 @@ public record Weather(double temperatureC, double humidityPercent, double dailyL
     /** Net over solar radiation in a room or shelter; by judgement. */
     private static final double NET_SHARE = 0.6;
 
+    /** Air between leaves never stands quite still [m/s]; by judgement. */
+    private static final double LEAST_WIND_M_PER_S = 0.25;
+
+    /** Daily light from which the sun warms a pot [mol/m²], by how much for each further [°C], and at most; by judgement. */
+    private static final double SUNNY_MOL = 12;
+
+    private static final double WARMING_C_PER_MOL = 0.25;
+    private static final double MOST_WARMING_C = 6;
+
     /** Driest air that is reckoned with [%]. */
     public static final double LEAST_HUMIDITY = 5;
 
@@ -77,6 +86,33 @@ public record Weather(double temperatureC, double humidityPercent, double dailyL
     /** Solar radiation that goes with the light [MJ/m² per day]. */
     public double solarMJPerM2() {
         return dailyLightMol / MOL_PER_MJ;
+    }
+
+    /**
+     * Evaporation of the reference crop in this air, ET0 [mm/d]: equation 6, with the net radiation of a room or shelter and air that never
+     * stands quite still.
+     */
+    public double referenceCropMmPerDay() {
+        final double saturation = saturationKPa(temperatureC);
+        return ReferenceCrop.mmPerDay(
+                temperatureC,
+                NET_SHARE * solarMJPerM2(),
+                Math.max(LEAST_WIND_M_PER_S, windMPerS),
+                saturation,
+                saturation * humidityPercent / 100,
+                PSYCHROMETRIC);
+    }
+
+    /** How much warmer than the air a pot gets in the sun if its wall does not cool itself by drying [°C]; common practice, no source. */
+    public double sunWarmsC() {
+        return Math.min(MOST_WARMING_C, Math.max(0, WARMING_C_PER_MOL * (dailyLightMol - SUNNY_MOL)));
+    }
+
+    /** The aerodynamic term of Penman (1948) where the surface is warmer than the air [mm/d]. */
+    double aerodynamicMmPerDay(final double warmerC) {
+        final double deficit =
+                saturationKPa(temperatureC + warmerC) - saturationKPa(temperatureC) * humidityPercent / 100;
+        return aerodynamicMmPerDay() * deficit / Math.max(1e-9, vapourPressureDeficitKPa());
     }
 
     /**

@@ -3,6 +3,7 @@ package looseknit.core.find;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import looseknit.core.change.Change;
 import looseknit.core.message.Message;
 
@@ -73,4 +74,16 @@ public record Answer(
      * @param words what it would do
      */
     public record WouldHelp(String id, String name, double fit, Message words) {}
+
+    /** The same, and this first. */
+    Answer saying(final List<Message> first) {
+        return new Answer(
+                proposals,
+                byCount,
+                proof,
+                clash,
+                wouldHelp,
+                exactPartsGain,
+                Stream.concat(first.stream(), said.stream()).toList());
+    }
 }

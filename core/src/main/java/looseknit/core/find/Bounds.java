@@ -49,8 +49,6 @@ final class Bounds {
     private final double[][] carriedBy;
     private final double[][] virtualOf;
     private final ReadingRanges ranges;
-    private final double airLow;
-    private final double airFactor;
     private int rowCount;
     private double lineSlipped;
     private double lineSlips;
@@ -72,8 +70,6 @@ final class Bounds {
         this.carriedBy = new double[MOST_LOADED][most];
         this.virtualOf = new double[MOST_LOADED][most];
         this.ranges = new ReadingRanges(meter);
-        this.airLow = meter.aims.low(Property.AIR);
-        this.airFactor = meter.aims.factor(Property.AIR);
         this.perPart = new double[][][] {
             ConservedSums.perPart(meter, 0, meter.pairs), ConservedSums.perPart(meter, 1, meter.classes)
         };
@@ -256,7 +252,7 @@ final class Bounds {
                 1 - solid * perLoose,
                 per,
                 perLoose);
-        final double sum = airMost < airLow ? airFactor * (airLow - airMost) * (airLow - airMost) : 0;
+        final double sum = meter.aims.leastBelow(Property.AIR, airMost);
         if (sum > limit) {
             return sum;
         }

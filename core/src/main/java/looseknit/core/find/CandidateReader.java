@@ -146,6 +146,11 @@ final class CandidateReader {
         return property == Property.LIFE ? lifeYears() : Gauges.of(property).value(mix);
     }
 
+    /** Whether what is in the recipe goes beyond what is bearable for its plant. */
+    boolean unusual() {
+        return aims.wanted(Property.MAKE_UP) && aims.beyondBearable(Property.MAKE_UP, value(Property.MAKE_UP));
+    }
+
     /** Price of a litre of finished mix by the prices that are known. */
     double costPerLitre() {
         return cost / (reader.poured() * reader.packed().yield());

@@ -57,6 +57,8 @@ final class CandidateTables {
     final PotTable[][] tables;
 
     final Optional<DryTable> dry;
+    /** What a mix must be made of; nothing if anything may be. */
+    final Optional<UsualBounds> usual;
     /** How far tests have shown each material to be off; nothing if nothing was tested. */
     final Optional<Map<LotTrait, double[]>> corrections;
 
@@ -120,6 +122,8 @@ final class CandidateTables {
             }
         }
         this.dry = aims.wanted(Property.DRY_DAYS) ? drying : Optional.empty();
+        this.usual =
+                question.usual().isEmpty() ? Optional.empty() : Optional.of(new UsualBounds(this, question.usual()));
         this.corrections = mixes.corrections(question.known().beliefs());
     }
 

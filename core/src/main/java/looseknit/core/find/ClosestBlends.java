@@ -8,7 +8,10 @@ import java.util.stream.IntStream;
 import looseknit.core.material.Nature;
 import org.jspecify.annotations.Nullable;
 
-/** Looks for the closest blend of every number of materials, and for the closest without peat. */
+/**
+ * Looks for the closest blend, few scoops counting in its favour, and for the closest without peat. Of each number of materials it keeps the closest that
+ * was worth reading: one with more materials is only looked for where it might fit better.
+ */
 final class ClosestBlends implements SearchGoal {
 
     private final boolean[] peaty;
@@ -27,9 +30,18 @@ final class ClosestBlends implements SearchGoal {
         this.best = new AtomicReferenceArray<>(mostMaterials + 2);
     }
 
-    private double penalty(final int seat) {
+    private double weighed(final int seat) {
         final @Nullable FoundRecipe find = best.get(seat);
-        return find == null ? Double.POSITIVE_INFINITY : find.penalty();
+        return find == null ? Double.POSITIVE_INFINITY : find.weighed();
+    }
+
+    /** What a set would have to beat: the best of all numbers of materials, since more materials are only worth it if they fit better. */
+    private double toBeat(final int[] support, final int size) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int seat = 0; seat < withoutPeat; seat++) {
+            least = Math.min(least, weighed(seat));
+        }
+        return free(support, size) ? Math.max(least, weighed(withoutPeat)) : least;
     }
 
     private boolean free(final int[] support, final int size) {
@@ -43,23 +55,13 @@ final class ClosestBlends implements SearchGoal {
 
     @Override
     public double limit(final int[] support, final int size) {
-        return free(support, size) ? Math.max(penalty(size), penalty(withoutPeat)) : penalty(size);
+        return toBeat(support, size) - FoundRecipe.scooping(size, size);
     }
 
-    /** Of blends that miss nothing the one with fewer parts is better, so that more need not be looked at. */
+    /** Scooping alone would count more than all of the best does. */
     @Override
     public int mostParts(final int[] support, final int size, final int most) {
-        final @Nullable FoundRecipe found = best.get(size);
-        if (found == null || found.penalty() > 0) {
-            return most;
-        }
-        final @Nullable FoundRecipe other = best.get(withoutPeat);
-        if (free(support, size) && (other == null || other.penalty() > 0)) {
-            return most;
-        }
-        return free(support, size)
-                ? Math.max(found.sum(), Objects.requireNonNull(other).sum())
-                : found.sum();
+        return Math.min(most, FoundRecipe.mostParts(size, toBeat(support, size)));
     }
 
     @Override

@@ -3,6 +3,7 @@ package looseknit.core.find;
 import java.util.Arrays;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /** One thread's walk through the recipes of a set of materials. */
 final class CompositionSearch {
@@ -15,6 +16,7 @@ final class CompositionSearch {
     private final int[] support;
     private final int[] parts;
     private final Bounds.Partial[] partial;
+    private final UsualBounds.@Nullable Walk usual;
     private long readHere;
     private long coveredHere;
 
@@ -29,6 +31,7 @@ final class CompositionSearch {
         this.partial = IntStream.rangeClosed(0, size)
                 .mapToObj(depth -> bounds.partial())
                 .toArray(Bounds.Partial[]::new);
+        this.usual = sweep.meter.usual.map(each -> each.walk(Math.max(1, size))).orElse(null);
     }
 
     /**
@@ -43,6 +46,10 @@ final class CompositionSearch {
         }
         final long whole = sweep.compositions.count(size);
         if (sweep.bounding && ExhaustiveSearch.beyond(bound, goal.limit(support, size))) {
+            sweep.covered.addAndGet(whole);
+            return;
+        }
+        if (usual != null && !usual.load(support, size)) {
             sweep.covered.addAndGet(whole);
             return;
         }
@@ -70,6 +77,9 @@ final class CompositionSearch {
     /** Shares out the parts that are left from one candidate on. */
     private void step(final int depth, final int all, final int left, final int divisor) {
         final int open = size - depth;
+        if (usual != null && !usual.may(depth, left)) {
+            return;
+        }
         if (sweep.bounding && Compositions.choose(left - 1, open - 1) >= ExhaustiveSearch.WORTH_A_BOUND) {
             final double limit = goal.limit(support, size);
             if (ExhaustiveSearch.beyond(bounds.of(partial[depth], depth, left, limit), limit)) {
@@ -83,6 +93,9 @@ final class CompositionSearch {
         for (int p = 1; p <= left - open + 1 && !sweep.stopped; p++) {
             parts[depth] = p;
             bounds.add(partial[depth], depth, p, partial[depth + 1]);
+            if (usual != null) {
+                usual.add(depth, p);
+            }
             step(depth + 1, all, left - p, Compositions.divisor(divisor, p));
         }
     }
@@ -94,9 +107,12 @@ final class CompositionSearch {
             bounds.line(partial[depth], left);
         }
         for (int p = 1; p < left; p++) {
+            parts[depth] = p;
+            parts[depth + 1] = left - p;
+            if (usual != null && !usual.usual(parts)) {
+                continue;
+            }
             if (!sweep.bounding || !ExhaustiveSearch.beyond(bounds.on(p, limit), limit)) {
-                parts[depth] = p;
-                parts[depth + 1] = left - p;
                 leaf(all, Compositions.divisor(Compositions.divisor(divisor, p), left - p));
             }
         }
@@ -105,6 +121,9 @@ final class CompositionSearch {
 
     private void leaf(final int all, final int divisor) {
         if (sweep.compositions.reduced() && divisor != 1 || !allowed(all)) {
+            return;
+        }
+        if (usual != null && size < 2 && !usual.usual(parts)) {
             return;
         }
         final double limit = goal.limit(support, size);

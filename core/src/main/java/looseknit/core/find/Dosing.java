@@ -11,8 +11,8 @@ import looseknit.core.reading.MixState;
 import looseknit.core.reading.PottedMix;
 
 /**
- * The doses that bring acidity and food of a plain mix nearest to what is wanted: the least miss, and of equal ones the nearest to the
- * middle. Doses go in steps of 0.1 g/L up to what is usual.
+ * The doses that bring acidity and food of a plain mix nearest to what is wanted: the least miss, and of equal ones the nearest to a third into
+ * the band, since a dose is easier raised than taken back. Doses go in steps of 0.1 g/L up to what is usual.
  */
 final class Dosing {
 
@@ -119,9 +119,9 @@ final class Dosing {
             return up ? limed(mix, steps) : acidified(mix, steps);
         }
 
-        /** The number of steps that comes nearest to the middle of the band; pH only rises, or only falls, with the dose. */
+        /** The number of steps that comes nearest to where in the band it should lie; pH only rises, or only falls, with the dose. */
         private int steps(final MixState mix, final boolean up) {
-            final double wanted = aims.middle(Property.PH);
+            final double wanted = up ? aims.third(Property.PH) : aims.middle(Property.PH);
             int under = 0;
             int over = up ? limeSteps : acidSteps;
             final double most = moved(mix, up, over);
@@ -137,14 +137,13 @@ final class Dosing {
                     over = middle;
                 }
             }
-            return nearer(moved(mix, up, under), moved(mix, up, over)) ? under : over;
+            return nearer(moved(mix, up, under), moved(mix, up, over), wanted) ? under : over;
         }
 
-        private boolean nearer(final double first, final double second) {
+        private boolean nearer(final double first, final double second, final double wanted) {
             final double a = aims.penalty(Property.PH, first);
             final double b = aims.penalty(Property.PH, second);
-            final double middle = aims.middle(Property.PH);
-            return a < b || a == b && Math.abs(first - middle) <= Math.abs(second - middle);
+            return a < b || a == b && Math.abs(first - wanted) <= Math.abs(second - wanted);
         }
 
         /** Feeds a mix. */

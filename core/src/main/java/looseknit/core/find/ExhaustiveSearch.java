@@ -3,6 +3,7 @@ package looseknit.core.find;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
@@ -233,8 +234,13 @@ final class ExhaustiveSearch {
         }
         final long[] keys = new long[Math.toIntExact(Compositions.choose(meter.candidates() - first - 1, size - 1))];
         int at = 0;
+        final Optional<UsualBounds.Walk> usual = meter.usual.map(each -> each.walk(size));
         do {
-            if (hasMusts(support)) {
+            if (usual.isPresent() && !usual.get().load(support, size)) {
+                if (hasMusts(support)) {
+                    covered.addAndGet(compositions.count(size));
+                }
+            } else if (hasMusts(support)) {
                 double bound = 0;
                 // without a bound a set merely is not put off
                 if (bounding && !over()) {

@@ -9,6 +9,9 @@ import org.jspecify.annotations.Nullable;
 /** Looks for the closest blend by every number of extra parts. */
 final class FewestAdditions implements SearchGoal {
 
+    /** Penalty that a further part must take off: a point of fit. */
+    private static final double WORTH_A_PART = 0.03;
+
     private final AtomicReferenceArray<@Nullable FoundRecipe> best;
 
     FewestAdditions(final int mostParts) {
@@ -63,14 +66,14 @@ final class FewestAdditions implements SearchGoal {
         return least;
     }
 
-    /** The closest by number of extra parts, each better than all with fewer. */
+    /** The closest by number of extra parts, each so much better than all with fewer that a further part is worth it. */
     List<FoundRecipe> stairs() {
         final List<FoundRecipe> stairs = new ArrayList<>();
         for (int parts = 0; parts < best.length(); parts++) {
             final @Nullable FoundRecipe find = best.get(parts);
             if (find != null
                     && (stairs.isEmpty()
-                            || find.penalty() < stairs.get(stairs.size() - 1).penalty())) {
+                            || find.penalty() < stairs.get(stairs.size() - 1).penalty() - WORTH_A_PART)) {
                 stairs.add(find);
             }
         }

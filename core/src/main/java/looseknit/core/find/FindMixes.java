@@ -14,6 +14,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import looseknit.core.blend.Recipe;
 import looseknit.core.message.Message;
+import looseknit.core.need.School;
 import looseknit.core.reading.Score;
 
 /**
@@ -25,6 +26,9 @@ public final class FindMixes {
 
     private static final int MOST_PROPOSALS = 6;
 
+    /** Fewer ideas than these are filled up with the closest of other numbers of materials. */
+    private static final int FEW_PROPOSALS = 3;
+
     /** Penalty by which a blend may miss more than the closest and still count as about as good: 2 points of fit. */
     private static final double ABOUT_AS_GOOD = 0.06;
 
@@ -35,6 +39,9 @@ public final class FindMixes {
 
     /** Share of the time that may go to the closest; the rest is for what else there is. */
     private static final double SHARE_FOR_CLOSEST = 0.75;
+
+    /** Penalty by which the mix of a school may miss more than the closest: 14 points of fit. */
+    private static final double SCHOOL_MAY_MISS = 0.45;
 
     private static final double ALL_FITS = 99.5;
 
@@ -53,13 +60,27 @@ public final class FindMixes {
      * @param watch hears how far it is; if it calls the search off, the answer is what was found so far
      */
     public static Answer find(final Question question, final SearchListener watch) {
-        return new FindMixes(question, watch)
-                .answer(EnumSet.of(Respect.CHEAPEST, Respect.LONGEST, Respect.LIGHTEST, Respect.SAFEST));
+        return usualFirst(
+                question, watch, EnumSet.of(Respect.CHEAPEST, Respect.LONGEST, Respect.LIGHTEST, Respect.SAFEST));
+    }
+
+    /** Looks among mixes that are usual for the plants, and among all only where none of these can be made. */
+    private static Answer usualFirst(final Question question, final SearchListener watch, final Set<Respect> respects) {
+        final Question usual = question.usually();
+        if (usual.usual().isEmpty()) {
+            return new FindMixes(question, watch).answer(respects);
+        }
+        final Answer answer = new FindMixes(usual, watch).answer(respects);
+        if (!answer.proposals().isEmpty() || watch.cancelled()) {
+            return answer;
+        }
+        final Answer unusual = new FindMixes(question, watch).answer(respects);
+        return unusual.proposals().isEmpty() ? unusual : unusual.saying(new Obstacles(usual, watch).missingForUsual());
     }
 
     /** The same, with the blend that makes the most of what is left among the first. */
     public static Answer useUp(final Question question, final SearchListener watch) {
-        return new FindMixes(question, watch).answer(EnumSet.of(Respect.MOST, Respect.CHEAPEST, Respect.SAFEST));
+        return usualFirst(question, watch, EnumSet.of(Respect.MOST, Respect.CHEAPEST, Respect.SAFEST));
     }
 
     /**
@@ -173,7 +194,7 @@ public final class FindMixes {
                 .filter(find -> find.penalty() <= best.get().penalty() + 5 * ABOUT_AS_GOOD)
                 .toList();
         tell(best.get());
-        final List<Proposal> distinct = proposals.distinct(found, others, MOST_PROPOSALS);
+        final List<Proposal> distinct = proposals.distinct(found, others, MOST_PROPOSALS, FEW_PROPOSALS);
         return explained(meter, proposals, best.get(), distinct, counts(closest, proposals, most), proof);
     }
 
@@ -196,6 +217,7 @@ public final class FindMixes {
                 .ifPresent(find -> others.put(Respect.FEWEST, find));
         if (!watch.cancelled()) {
             trades(meter, proposals, best, respects, most, others);
+            schools(meter, best, others);
         }
         if (FindPhrases.peaty(proposals.recipe(best))) {
             closest.withoutPeat().ifPresent(find -> others.put(Respect.NO_PEAT, find));
@@ -205,6 +227,25 @@ public final class FindMixes {
         }
         found.putAll(others);
         return found;
+    }
+
+    /** The simple mix of each school that has one for these plants, where it does not miss much more than the closest. */
+    private void schools(final CandidateTables meter, final FoundRecipe best, final Map<Respect, FoundRecipe> found) {
+        if (question.usual().isEmpty()
+                || question.brief().wishes().schoolMeant().isPresent()
+                || !question.fixed().isEmpty()) {
+            return;
+        }
+        for (final School school : School.values()) {
+            if (question.brief().usual().stream()
+                    .anyMatch(each -> each.narrowed(school).isEmpty())) {
+                continue;
+            }
+            new Obstacles(question.usually(school), watch)
+                    .small(meter.dry)
+                    .filter(find -> find.penalty() <= best.penalty() + SCHOOL_MAY_MISS)
+                    .ifPresent(find -> found.putIfAbsent(Respect.of(school), find));
+        }
     }
 
     private void trades(
@@ -322,7 +363,7 @@ public final class FindMixes {
         Collections.reverse(fewer);
         tell(best);
         final Proposals proposals = new Proposals(meter);
-        final List<Proposal> distinct = proposals.distinct(found, fewer, MOST_PROPOSALS);
+        final List<Proposal> distinct = proposals.distinct(found, fewer, MOST_PROPOSALS, MOST_PROPOSALS);
         return explained(meter, proposals, best, distinct, List.of(), proof(done, best));
     }
 }

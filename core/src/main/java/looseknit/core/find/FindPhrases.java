@@ -17,9 +17,6 @@ import looseknit.core.reading.Reading;
 /** Turns of phrase that several answers of a search share. */
 final class FindPhrases {
 
-    /** A miss of less than this penalty is a little one: about a sixth of the width of an ordinary band. */
-    private static final double LITTLE = 0.03;
-
     /** Differences that are worth a word. */
     private static final double COST_WORTH = 0.05;
 
@@ -44,7 +41,7 @@ final class FindPhrases {
         if (missed.isEmpty()) {
             return FindSentence.FITS_ALL.with();
         }
-        if (missed.stream().allMatch(reading -> penalty(reading, targets) < LITTLE)) {
+        if (missed.stream().allMatch(reading -> reading.verdict().good())) {
             return FindSentence.A_LITTLE_OFF.with(Listing.comma(missed.stream()
                     .map(reading -> reading.verdict().words(reading.property()))
                     .toList()));

@@ -64,6 +64,10 @@ public enum FindSentence implements Code {
     GIVE_GRANULES,
     THEN_ALL_FITS("change"),
     THEN_FITS("change", "fit", "now"),
+    LITRES_WOULD_DO("material", "litres"),
+    LACKS("plants", "materials"),
+    NOT_USUAL("plants"),
+    ONE_WOULD_BE("plant", "headline"),
     WOULD_RAISE("material", "now", "fit");
 
     private final List<String> arguments;

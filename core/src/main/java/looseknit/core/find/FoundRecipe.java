@@ -16,8 +16,16 @@ import java.util.Comparator;
 record FoundRecipe(
         int[] support, int[] parts, double penalty, double value, double costPerLitre, Dosing.Steps doseSteps) {
 
-    /** The better first: what it is sought for, then penalty, fewer materials, fewer parts, lower cost; then by place, so that it is settled. */
+    /** What a material beyond the second, and a part beyond the fourth, counts like a penalty: 0.7 and 0.1 points of fit. By judgement. */
+    private static final double MATERIAL = 0.02;
+
+    private static final double PART = 0.004;
+    private static final int FEW_MATERIALS = 2;
+    private static final int FEW_PARTS = 4;
+
+    /** The better first: what it is sought for, then penalty with scooping, fewer materials, fewer parts, lower cost; then by place, so that it is settled. */
     static final Comparator<FoundRecipe> ORDER = Comparator.comparingDouble(FoundRecipe::value)
+            .thenComparingDouble(FoundRecipe::weighed)
             .thenComparingDouble(FoundRecipe::penalty)
             .thenComparingInt(find -> find.support.length)
             .thenComparingInt(FoundRecipe::sum)
@@ -40,6 +48,22 @@ record FoundRecipe(
                 value,
                 reader.costPerLitre(),
                 reader.doseSteps());
+    }
+
+    /** How much scooping so many parts of so many materials counts like a penalty: people like few and small numbers. */
+    static double scooping(final int materials, final int parts) {
+        return MATERIAL * Math.max(0, materials - FEW_MATERIALS) + PART * Math.max(0, parts - FEW_PARTS);
+    }
+
+    /** Most parts of so many materials whose scooping counts no more than so much. */
+    static int mostParts(final int materials, final double weighed) {
+        final double left = weighed - scooping(materials, 0);
+        return left < 0 ? 0 : FEW_PARTS + (int) Math.min(1000, Math.floor(left / PART + 1e-9));
+    }
+
+    /** The penalty with what scooping it counts. */
+    double weighed() {
+        return penalty + scooping(support.length, sum());
     }
 
     int sum() {

@@ -44,7 +44,7 @@ final class IdealParts {
         final double found = new SimplexOptimizer(new SimpleValueChecker(1e-9, LEAST_CHANGE))
                 .optimize(
                         new MaxEval(MOST_READINGS * FREE_STEPS),
-                        new MaxIter(MOST_READINGS),
+                        new MaxIter(MOST_READINGS * FREE_STEPS),
                         objective,
                         GoalType.MINIMIZE,
                         new InitialGuess(new double[free]),

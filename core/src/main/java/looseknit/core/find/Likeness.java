@@ -15,7 +15,8 @@ import looseknit.core.reading.PottedMix;
 
 /**
  * Being like a given blend: its readings, with a little room about them, as targets. By judgement a grower does not notice 2 points of air or
- * water, a tenth of the days, of the food or of the weight, or a quarter of a pH.
+ * water, a tenth of the days, of the food or of the weight, a quarter of a pH, or two
+ * fifths of the grain.
  */
 final class Likeness {
 
@@ -24,6 +25,9 @@ final class Likeness {
     private static final double PH = 0.25;
     private static final double SALTS = 0.15;
     private static final double FOOD = 5;
+    private static final double GRAIN_SHARE = 0.4;
+    private static final double HOLD = 5;
+    private static final double SHEDS = 0.15;
 
     private Likeness() {}
 
@@ -48,6 +52,10 @@ final class Likeness {
             case FOOD -> around(value, FOOD + SHARE * value);
             case DRY_DAYS, WEIGHT -> around(value, SHARE * value);
             case LIFE -> Band.atLeast(Math.max(0, value * (1 - 2 * SHARE)));
+            case MAKE_UP -> Band.atMost(value + POINTS);
+            case GRAIN -> around(value, GRAIN_SHARE * value);
+            case HOLDS_FOOD -> around(value, HOLD + GRAIN_SHARE * value);
+            case WETS_AGAIN -> Band.atMost(value + SHEDS);
             case POROSITY, DENSITY -> throw new IllegalArgumentException(property + " is not read off a blend");
         };
     }

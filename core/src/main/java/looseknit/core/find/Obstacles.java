@@ -38,6 +38,13 @@ final class Obstacles {
     private static final double WORTH_POINTS = 3;
 
     private static final int MOST_SAID = 3;
+
+    /** The least share of what must be in a blend. */
+    private static final double A_TRACE = 1e-3;
+
+    /** What is bought beyond what fills the pot: mixing shrinks it. */
+    private static final double SPARE = 1.2;
+
     private static final double NARROWER = 0.8;
     private static final double ALL_FITS = 99.5;
 
@@ -85,6 +92,74 @@ final class Obstacles {
                                 Math.min(MATERIALS, asked.limits().mostMaterials()),
                                 Math.min(PARTS, asked.limits().mostParts()))),
                 drying);
+    }
+
+    /** The closest simple blend of the question. */
+    Optional<FoundRecipe> small(final Optional<DryTable> drying) {
+        return small(question, drying);
+    }
+
+    /** What a shelf lacks for a usual mix, in sentences: the materials with one of which there would be one, the closest first. */
+    List<Message> missingForUsual() {
+        final Optional<DryTable> drying = Drying.of(question.brief()).map(DryTable::new);
+        final List<Answer.WouldHelp> helpers = new ArrayList<>();
+        for (final Material material : question.known().book().materials()) {
+            if (watch.cancelled()) {
+                return List.of();
+            }
+            if (mayHelp(material)) {
+                final Question more = question.and(Candidate.of(material).limited(A_TRACE, 1));
+                if (hopeful(more)) {
+                    small(more, drying)
+                            .ifPresent(find -> helpers.add(new Answer.WouldHelp(
+                                    material.id(),
+                                    material.name(),
+                                    Score.fit(find.penalty()),
+                                    FindSentence.LITRES_WOULD_DO.with(material, litres(more, find)))));
+                }
+            }
+        }
+        final String plants = question.usual().get(0).of();
+        if (helpers.isEmpty()) {
+            return List.of(FindSentence.NOT_USUAL.with(plants));
+        }
+        return List.of(FindSentence.LACKS.with(
+                plants,
+                Listing.or(helpers.stream()
+                        .sorted(Comparator.comparingDouble(Answer.WouldHelp::fit)
+                                .reversed())
+                        .limit(MOST_SAID)
+                        .map(Answer.WouldHelp::words)
+                        .toList())));
+    }
+
+    private boolean mayHelp(final Material material) {
+        return material.forRecipes()
+                && !known(material)
+                && Exclusions.reason(
+                                material, question.brief(), question.known().book())
+                        .isEmpty();
+    }
+
+    /** Whether any usual mix can be made with the last candidate at all. */
+    private static boolean hopeful(final Question more) {
+        return more.candidates().size() <= Limits.MOST_CANDIDATES;
+    }
+
+    /** Litres of the last candidate that fill the pot by a recipe, rounded up to half litres; a share where no pot is named. */
+    private static Quantity litres(final Question asked, final FoundRecipe find) {
+        final int last = asked.candidates().size() - 1;
+        double share = 0;
+        for (int s = 0; s < find.support().length; s++) {
+            share += find.support()[s] == last ? find.parts()[s] : 0;
+        }
+        share /= find.sum();
+        return asked.brief().pot().isPresent()
+                ? Quantity.trimmed(
+                        Dimension.VOLUME,
+                        Math.ceil(2 * SPARE * share * asked.brief().pot().get().mixLitres()) / 2,
+                        1)
+                : Quantity.of(Dimension.SHARE, share, 0);
     }
 
     /** What stands in the way of a fit, if the best blend misses something. */
@@ -237,11 +312,7 @@ final class Obstacles {
             if (watch.cancelled()) {
                 return List.of();
             }
-            if (!material.forRecipes()
-                    || known(material)
-                    || Exclusions.reason(
-                                    material, question.brief(), question.known().book())
-                            .isPresent()) {
+            if (!mayHelp(material)) {
                 continue;
             }
             final List<Candidate> few = new ArrayList<>(beside);

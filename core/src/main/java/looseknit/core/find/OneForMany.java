@@ -20,8 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param splits the best with one blend, with two and with three, as far as there are so many plants
  * @param advised place of the split with the fewest blends with which everything fits about as well as with more
  * @param recipes number of recipes that were read for each plant
+ * @param line along which line the plants part: what one blend would be for the one that it suits least; nothing if they should share
  */
-public record OneForMany(List<Split> splits, int advised, int recipes) {
+public record OneForMany(List<Split> splits, int advised, int recipes, Optional<Message> line) {
 
     /** Most plants at once. */
     public static final int MOST_PLANTS = 8;
@@ -160,6 +161,9 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
                 readers[plant].press(support, parts, support.length);
                 readers[plant].read();
                 penalties[plant] = readers[plant].penalty(BAD);
+                if (readers[plant].unusual()) {
+                    penalties[plant] += BAD;
+                }
             }
             @Nullable FoundRecipe find = null;
             final double[] sums = new double[1 << plants];
@@ -198,7 +202,24 @@ public record OneForMany(List<Split> splits, int advised, int recipes) {
                     advised = i;
                 }
             }
-            return new OneForMany(List.copyOf(splits), advised, read);
+            return new OneForMany(
+                    List.copyOf(splits), advised, read, advised == 0 ? Optional.empty() : line(splits.get(0)));
+        }
+
+        /** What one blend would be for the plant that it suits least. */
+        private Optional<Message> line(final Split together) {
+            final Group all = together.groups().get(0);
+            int worst = 0;
+            for (int i = 1; i < all.fits().size(); i++) {
+                worst = all.fits().get(i) < all.fits().get(worst) ? i : worst;
+            }
+            final int place = worst;
+            return meters.get(all.plants().get(place))
+                    .question
+                    .brief()
+                    .plant()
+                    .map(plant -> FindSentence.ONE_WOULD_BE.with(
+                            plant, all.proposals().get(place).evaluation().headline()));
         }
 
         /** The best two sets into which a set falls. */

@@ -161,7 +161,11 @@ final class Proposals {
     }
 
     /** The proposals that differ, each with all its titles, with what it gives up against the first. */
-    List<Proposal> distinct(final Map<Respect, FoundRecipe> found, final List<FoundRecipe> further, final int most) {
+    List<Proposal> distinct(
+            final Map<Respect, FoundRecipe> found,
+            final List<FoundRecipe> further,
+            final int most,
+            final int filledTo) {
         final Map<String, FoundRecipe> finds = new LinkedHashMap<>();
         final Map<String, Set<Respect>> titles = new LinkedHashMap<>();
         found.forEach((title, find) -> {
@@ -174,14 +178,37 @@ final class Proposals {
         });
         for (final FoundRecipe find : further) {
             final String key = FindPhrases.key(recipe(find));
-            if (!finds.containsKey(key) && finds.size() < most) {
+            if (!finds.containsKey(key) && finds.size() < filledTo) {
                 finds.put(key, find);
                 titles.put(key, EnumSet.noneOf(Respect.class));
             }
         }
         final List<Proposal> proposals = new ArrayList<>();
         finds.forEach((key, find) -> proposals.add(of(find, titles.getOrDefault(key, Set.of()))));
-        return said(safest(proposals));
+        return said(worthShowing(safest(proposals), filledTo));
+    }
+
+    /** Leaves out what another is at least as good as in everything, and what is the best of nothing once there are enough ideas. */
+    private static List<Proposal> worthShowing(final List<Proposal> proposals, final int enough) {
+        final List<Proposal> worth = proposals.stream()
+                .filter(each -> each == proposals.get(0)
+                        || proposals.stream().noneMatch(other -> other != each && outdone(each, other)))
+                .toList();
+        final long titled =
+                worth.stream().filter(each -> !each.titles().isEmpty()).count();
+        return titled < enough
+                ? worth
+                : worth.stream().filter(each -> !each.titles().isEmpty()).toList();
+    }
+
+    private static boolean outdone(final Proposal one, final Proposal other) {
+        return one.titles().isEmpty()
+                && other.penalty() <= one.penalty()
+                && other.recipe().parts().size() <= one.recipe().parts().size()
+                && other.costPerLitre().orElse(0) <= one.costPerLitre().orElse(0)
+                && other.wetKgPerL() <= one.wetKgPerL()
+                && other.lifeYears() >= one.lifeYears()
+                && other.chance() >= one.chance();
     }
 
     /** The most forgiving is the one that most draws by chance bear out. */

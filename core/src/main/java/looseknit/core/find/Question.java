@@ -8,8 +8,10 @@ import looseknit.core.change.Change;
 import looseknit.core.material.Amendment;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.need.Brief;
+import looseknit.core.need.School;
 import looseknit.core.need.Target;
 import looseknit.core.need.Targets;
+import looseknit.core.need.UsualMakeUp;
 import looseknit.core.reading.Knowledge;
 
 /**
@@ -22,6 +24,7 @@ import looseknit.core.reading.Knowledge;
  * @param fixed parts that are in the blend already and stay as they are; may be none
  * @param doses what may be dosed to bring acidity and food to their targets
  * @param limits how far the search goes
+ * @param usual what a mix must usually be made of; nothing if anything may be
  */
 public record Question(
         Brief brief,
@@ -30,7 +33,8 @@ public record Question(
         List<Candidate> candidates,
         List<Recipe.Part> fixed,
         Doses doses,
-        Limits limits) {
+        Limits limits,
+        List<UsualMakeUp> usual) {
 
     /**
      * Amendments that may be dosed.
@@ -55,7 +59,20 @@ public record Question(
         }
     }
 
+    /** A question to which mixes may be the answer that nobody would call usual. */
+    public Question(
+            final Brief brief,
+            final List<Target> targets,
+            final Knowledge known,
+            final List<Candidate> candidates,
+            final List<Recipe.Part> fixed,
+            final Doses doses,
+            final Limits limits) {
+        this(brief, targets, known, candidates, fixed, doses, limits, List.of());
+    }
+
     public Question {
+        usual = List.copyOf(usual);
         targets = List.copyOf(targets);
         candidates = List.copyOf(candidates);
         fixed = List.copyOf(fixed);
@@ -78,7 +95,7 @@ public record Question(
 
     /** The same with other candidates. */
     public Question among(final List<Candidate> others) {
-        return new Question(brief, targets, known, others, fixed, doses, limits);
+        return new Question(brief, targets, known, others, fixed, doses, limits, usual);
     }
 
     /** The same with a further candidate. */
@@ -90,12 +107,20 @@ public record Question(
 
     /** The same with other targets. */
     public Question aimingAt(final List<Target> others) {
-        return new Question(brief, others, known, candidates, fixed, doses, limits);
+        return new Question(brief, others, known, candidates, fixed, doses, limits, usual);
     }
 
     /** The same for another brief and its targets. */
     public Question with(final Brief other) {
-        return new Question(other, Targets.of(other), known, candidates, fixed, doses, limits);
+        return new Question(
+                other,
+                Targets.of(other),
+                known,
+                candidates,
+                fixed,
+                doses,
+                limits,
+                usual.isEmpty() ? usual : usual(other));
     }
 
     /** The same once a change has been made. */
@@ -108,16 +133,34 @@ public record Question(
 
     /** The same on top of other fixed parts. */
     public Question upon(final List<Recipe.Part> others) {
-        return new Question(brief, targets, known, candidates, others, doses, limits);
+        return new Question(brief, targets, known, candidates, others, doses, limits, usual);
     }
 
     /** The same with other doses allowed. */
     public Question dosing(final Doses others) {
-        return new Question(brief, targets, known, candidates, fixed, others, limits);
+        return new Question(brief, targets, known, candidates, fixed, others, limits, usual);
     }
 
     /** The same within other limits. */
     public Question within(final Limits others) {
-        return new Question(brief, targets, known, candidates, fixed, doses, others);
+        return new Question(brief, targets, known, candidates, fixed, doses, others, usual);
+    }
+
+    /** The same among mixes that are usual for the plants. */
+    public Question usually() {
+        return made(usual(brief));
+    }
+
+    /** The same among mixes of one school. */
+    public Question usually(final School school) {
+        return made(brief.with(brief.wishes().of(Optional.of(school))).usual());
+    }
+
+    private Question made(final List<UsualMakeUp> others) {
+        return new Question(brief, targets, known, candidates, fixed, doses, limits, others);
+    }
+
+    private static List<UsualMakeUp> usual(final Brief brief) {
+        return brief.usual().stream().filter(each -> !each.ways().isEmpty()).toList();
     }
 }

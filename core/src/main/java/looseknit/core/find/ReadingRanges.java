@@ -28,9 +28,6 @@ final class ReadingRanges {
     /** Guards against rounding: a bound is made this much smaller than computed. */
     private static final double SLACK = 1e-9;
 
-    /** How far the air over the years, which is read quickly, may lie from the air at the start [vol/vol]. */
-    private static final double QUICK_READING = 0.005;
-
     private final CandidateTables meter;
     private final TargetTable aims;
     private final boolean tested;
@@ -102,9 +99,6 @@ final class ReadingRanges {
         final double flooded = submerged * (1 - perLoose + high[CLOSED] * per);
         final double airLeast = Math.max(0, 1 - (1 - low[AIR_LEAST]) * per - flooded + off(LotTrait.AIR, 0) * per);
         sum += aims.least(Property.AIR, airLeast, airMost);
-        if (airMost < meter.situation.leastAir() - QUICK_READING) {
-            sum += aims.penalty(Property.LIFE, 0);
-        }
         if (sum > limit) {
             return sum;
         }

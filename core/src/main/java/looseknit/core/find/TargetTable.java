@@ -14,7 +14,10 @@ final class TargetTable {
 
     private final double[] low = new double[Property.values().length];
     private final double[] high = new double[low.length];
-    private final double[] factor = new double[low.length];
+    private final double[] weight = new double[low.length];
+    private final double[] scale = new double[low.length];
+    private final double[] spareBelow = new double[low.length];
+    private final double[] spareAbove = new double[low.length];
 
     TargetTable(final List<Target> targets) {
         Arrays.fill(low, Double.NEGATIVE_INFINITY);
@@ -23,18 +26,17 @@ final class TargetTable {
             final int q = target.property().ordinal();
             low[q] = target.band().low();
             high[q] = target.band().high();
-            factor[q] = target.factor();
+            weight[q] = target.weight();
+            scale[q] = target.scale();
+            spareBelow[q] =
+                    Double.isInfinite(low[q]) ? 0 : low[q] - target.bearable().low();
+            spareAbove[q] = Double.isInfinite(high[q]) ? 0 : target.bearable().high() - high[q];
         }
     }
 
     /** Whether anything is wanted of a reading. */
     boolean wanted(final Property property) {
-        return factor[property.ordinal()] > 0;
-    }
-
-    /** Weight over the square of the scale. */
-    double factor(final Property property) {
-        return factor[property.ordinal()];
+        return weight[property.ordinal()] > 0;
     }
 
     double low(final Property property) {
@@ -45,6 +47,21 @@ final class TargetTable {
         return high[property.ordinal()];
     }
 
+    double bearableLow(final Property property) {
+        return low(property) - spareBelow[property.ordinal()];
+    }
+
+    double bearableHigh(final Property property) {
+        return high(property) + spareAbove[property.ordinal()];
+    }
+
+    /** A third into a band from below; of an open one its end. */
+    double third(final Property property) {
+        final double from = low(property);
+        final double to = high(property);
+        return Double.isInfinite(from) ? to : Double.isInfinite(to) ? from : from + (to - from) / 3;
+    }
+
     /** The middle of a band; of an open one its end. */
     double middle(final Property property) {
         final double from = low(property);
@@ -52,10 +69,19 @@ final class TargetTable {
         return Double.isInfinite(from) ? to : Double.isInfinite(to) ? from : 0.5 * (from + to);
     }
 
+    /** Whether a value lies beyond what is bearable. */
+    boolean beyondBearable(final Property property, final double value) {
+        final int q = property.ordinal();
+        return value < low[q] - spareBelow[q] || value > high[q] + spareAbove[q];
+    }
+
     /** How badly a value misses. */
     double penalty(final Property property, final double value) {
         final int q = property.ordinal();
-        return Target.penalty(factor[q], low[q], high[q], value);
+        if (value < low[q]) {
+            return Target.penalty(weight[q], scale[q], spareBelow[q], low[q] - value);
+        }
+        return value > high[q] ? Target.penalty(weight[q], scale[q], spareAbove[q], value - high[q]) : 0;
     }
 
     /** How badly a mix misses what some gauges read off it. */
@@ -77,19 +103,16 @@ final class TargetTable {
     /** The least penalty of any value from {@code from} to {@code to}. */
     double least(final Property property, final double from, final double to) {
         final int q = property.ordinal();
-        final double miss = to < low[q] ? low[q] - to : from > high[q] ? from - high[q] : 0;
-        return factor[q] * miss * miss;
+        return to < low[q] ? penalty(property, to) : from > high[q] ? penalty(property, from) : 0;
     }
 
     /** The least penalty if whatever is short can be made up: only what is too much already counts. */
     double leastAbove(final Property property, final double from) {
-        final double miss = Math.max(0, from - high[property.ordinal()]);
-        return factor[property.ordinal()] * miss * miss;
+        return from > high[property.ordinal()] ? penalty(property, from) : 0;
     }
 
     /** The least penalty if whatever is too much can be taken off. */
     double leastBelow(final Property property, final double to) {
-        final double miss = Math.max(0, low[property.ordinal()] - to);
-        return factor[property.ordinal()] * miss * miss;
+        return to < low[property.ordinal()] ? penalty(property, to) : 0;
     }
 }

@@ -37,7 +37,8 @@ final class TradeOffs implements SearchGoal {
         this.sought = EnumSet.copyOf(sought);
         spread.forEach((property, sd) -> {
             if (meter.aims.wanted(property) && property != Property.LIFE && sd > 0) {
-                chances.put(property, new Chance(meter.aims.low(property), meter.aims.high(property), sd));
+                chances.put(
+                        property, new Chance(meter.aims.bearableLow(property), meter.aims.bearableHigh(property), sd));
             }
         });
     }

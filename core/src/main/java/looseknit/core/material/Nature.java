@@ -31,6 +31,8 @@ public enum Nature {
     REPELS,
     /** Not yet rotted or aired. */
     FRESH,
+    /** A mix, or part of one, whose make-up nobody knows. */
+    UNKNOWN,
     /** From a bag in quarantine, for gnats or other guests. */
     QUARANTINED,
     /** Not to be used in pots. */

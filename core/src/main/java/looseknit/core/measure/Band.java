@@ -44,6 +44,11 @@ public record Band(double low, double high) {
         return high - low;
     }
 
+    /** The band widened, where it has to be, so that it holds another. */
+    public Band around(final Band inner) {
+        return new Band(Math.min(low, inner.low), Math.max(high, inner.high));
+    }
+
     /** The band moved by the same amount at both ends. */
     public Band shifted(final double by) {
         return new Band(low + by, high + by);

@@ -129,6 +129,11 @@ public final class CsvTable {
             return csv.get(column).strip();
         }
 
+        /** The cell's text, stripped; empty where the table has no such column, as those of earlier versions. */
+        public String textIfAny(final String column) {
+            return csv.isMapped(column) ? text(column) : "";
+        }
+
         /** The cell's text, which must not be empty. */
         public String filled(final String column) {
             final String text = text(column);
@@ -161,9 +166,9 @@ public final class CsvTable {
             return value;
         }
 
-        /** A number within the limits, or the given value if the cell is empty. */
+        /** A number within the limits, or the given value if the cell is empty or the table has no such column. */
         public double numberOr(final String column, final double low, final double high, final double otherwise) {
-            return text(column).isEmpty() ? otherwise : number(column, low, high);
+            return textIfAny(column).isEmpty() ? otherwise : number(column, low, high);
         }
 
         /** One of the constants of an enum, in any case. */

@@ -62,7 +62,7 @@ public enum Limit implements Named {
     KG_PER_POT_LITRE(Dimension.NUMBER),
     HEIGHT_OVER_WIDTH(Dimension.NUMBER),
     MG_PER_L_CARBONATE(Dimension.CONCENTRATION),
-    LEAF_OVER_MOUTH(Dimension.NUMBER),
+    PLANT_OVER_POT(Dimension.NUMBER),
     RATIO(Dimension.NUMBER),
     CM_OF_OVERFLOW(Dimension.LENGTH),
     CM_OF_WICK(Dimension.LENGTH),

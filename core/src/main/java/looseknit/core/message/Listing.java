@@ -14,6 +14,8 @@ public record Listing(List<?> items, Join join) {
     public enum Join {
         /** "a, b and c". */
         AND,
+        /** "a, b or c". */
+        OR,
         /** "a, b, c". */
         COMMA,
         /** "a. b. c." for whole sentences. */
@@ -27,6 +29,11 @@ public record Listing(List<?> items, Join join) {
     /** "a, b and c". */
     public static Listing and(final List<?> items) {
         return new Listing(items, Join.AND);
+    }
+
+    /** "a, b or c". */
+    public static Listing or(final List<?> items) {
+        return new Listing(items, Join.OR);
     }
 
     /** "a, b, c". */

@@ -262,6 +262,9 @@ public final class Wording {
                 listing.items().stream().map(each -> String.valueOf(said(each))).toList();
         return switch (listing.join()) {
             case AND -> ListFormatter.getInstance(locale).format(items);
+            case OR ->
+                ListFormatter.getInstance(locale, ListFormatter.Type.OR, ListFormatter.Width.WIDE)
+                        .format(items);
             case COMMA -> String.join(", ", items);
             case SPACE -> String.join(" ", items);
         };

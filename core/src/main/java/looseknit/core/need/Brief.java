@@ -1,8 +1,13 @@
 package looseknit.core.need;
 
+import static looseknit.core.measure.Require.within;
+
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import looseknit.core.dry.Foliage;
+import looseknit.core.measure.Limit;
 import looseknit.core.pot.Pot;
 
 /**
@@ -16,6 +21,7 @@ import looseknit.core.pot.Pot;
  * @param place where it stands
  * @param habit how it is watered
  * @param wishes what the grower wants of the mix
+ * @param spread width of the plant over the width of the pot, 0.3 to 6; nothing for what is usual for plant and stage
  */
 public record Brief(
         Optional<Plant> plant,
@@ -24,7 +30,8 @@ public record Brief(
         Optional<Pot> pot,
         Optional<Place> place,
         Optional<Habit> habit,
-        Wishes wishes) {
+        Wishes wishes,
+        OptionalDouble spread) {
 
     /** A brief that says nothing. */
     public static final Brief OPEN =
@@ -32,6 +39,19 @@ public record Brief(
 
     public Brief {
         companions = List.copyOf(companions);
+        spread.ifPresent(value -> within("brief.spread", value, 0.3, 6, Limit.PLANT_OVER_POT));
+    }
+
+    /** A brief for plants of the usual width. */
+    public Brief(
+            final Optional<Plant> plant,
+            final List<Plant> companions,
+            final Stage stage,
+            final Optional<Pot> pot,
+            final Optional<Place> place,
+            final Optional<Habit> habit,
+            final Wishes wishes) {
+        this(plant, companions, stage, pot, place, habit, wishes, OptionalDouble.empty());
     }
 
     /** A brief for one plant, without wishes. */
@@ -49,46 +69,57 @@ public record Brief(
         return plant.map(first -> SharedNeeds.of(first, companions));
     }
 
+    /** What usually is in a mix for each of the plants, by the wishes. */
+    public List<UsualMakeUp> usual() {
+        return Stream.concat(plant.stream(), companions.stream())
+                .map(each -> each.usual().in(wishes.schoolMeant()))
+                .distinct()
+                .toList();
+    }
+
     /** The overlap of what the plants ask; nothing without a plant. */
     public Optional<Needs> needs() {
         return companions.isEmpty() ? plant.map(Plant::needs) : shared().map(SharedNeeds::needs);
     }
 
-    /** Most leaf that is reckoned with [m²]. */
-    public static final double MOST_LEAF_M2 = 50;
+    /** Most ground under leaves that is reckoned with [m²]. */
+    public static final double MOST_CANOPY_M2 = 50;
 
-    /** The leaves over a pot: leaf layers times the area of its mouth, by stage. */
-    public static Foliage foliage(final Needs needs, final Stage stage, final Pot pot) {
-        return new Foliage(Math.min(MOST_LEAF_M2, needs.leafLayers() * pot.surfaceM2() * stage.leaf()), needs.thrift());
+    /** The leaves over the pot: the area of its mouth times the square of the spread; nothing without plant and pot. */
+    public Optional<Foliage> foliage() {
+        return needs().flatMap(needs -> pot.map(each -> {
+            final double width = spread.orElse(needs.spread() * stage.spread());
+            return new Foliage(Math.min(MOST_CANOPY_M2, each.surfaceM2() * width * width), needs.cropCoefficient());
+        }));
     }
 
     /** The same brief with another pot. */
     public Brief with(final Pot other) {
-        return new Brief(plant, companions, stage, Optional.of(other), place, habit, wishes);
+        return new Brief(plant, companions, stage, Optional.of(other), place, habit, wishes, spread);
     }
 
     /** The same brief for another plant, alone. */
     public Brief with(final Plant other) {
-        return new Brief(Optional.of(other), List.of(), stage, pot, place, habit, wishes);
+        return new Brief(Optional.of(other), List.of(), stage, pot, place, habit, wishes, spread);
     }
 
     /** The same brief at another place. */
     public Brief with(final Place other) {
-        return new Brief(plant, companions, stage, pot, Optional.of(other), habit, wishes);
+        return new Brief(plant, companions, stage, pot, Optional.of(other), habit, wishes, spread);
     }
 
     /** The same brief with another habit. */
     public Brief with(final Habit other) {
-        return new Brief(plant, companions, stage, pot, place, Optional.of(other), wishes);
+        return new Brief(plant, companions, stage, pot, place, Optional.of(other), wishes, spread);
     }
 
     /** The same brief with other wishes. */
     public Brief with(final Wishes other) {
-        return new Brief(plant, companions, stage, pot, place, habit, other);
+        return new Brief(plant, companions, stage, pot, place, habit, other, spread);
     }
 
     /** The same brief with further plants in the pot. */
     public Brief beside(final List<Plant> others) {
-        return new Brief(plant, others, stage, pot, place, habit, wishes);
+        return new Brief(plant, others, stage, pot, place, habit, wishes, spread);
     }
 }

@@ -13,6 +13,8 @@ public enum NeedSentence implements Code {
     SALTS,
     LIMY_WATER,
     NO_COMPOST,
+    COMES_LATE,
+    GRAIN("texture"),
     LASTS_TO_REPOTTING("plant", "how", "years"),
     LASTS_AS_WISHED("years"),
     WOULD_TIP("plant"),

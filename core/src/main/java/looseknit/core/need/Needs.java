@@ -10,6 +10,7 @@ import looseknit.core.measure.Limit;
  * What roots ask of a mix in an ordinary pot, place and hand.
  *
  * @param air air-filled porosity [vol/vol]
+ * @param bearableAir air-filled porosity that growers get away with [vol/vol]; holds {@code air}
  * @param water container capacity [vol/vol]
  * @param easyWater easily available water [vol/vol]
  * @param ph pH
@@ -17,11 +18,12 @@ import looseknit.core.measure.Limit;
  * @param mostEcDsPerM most salts it bears [dS/m]
  * @param trigger how far the pot may dry
  * @param lifeYears years for which the mix must keep its air
- * @param leafLayers leaf area over the area of the pot's mouth
- * @param thrift water use against an ordinary leaf
+ * @param spread width of an established plant over the width of its pot, 0.3 to 6
+ * @param cropCoefficient water use of the ground that it covers against the reference crop, 0.05 to 2
  */
 public record Needs(
         Band air,
+        Band bearableAir,
         Band water,
         Band easyWater,
         Band ph,
@@ -29,8 +31,8 @@ public record Needs(
         double mostEcDsPerM,
         AllowableDepletion trigger,
         double lifeYears,
-        double leafLayers,
-        double thrift) {
+        double spread,
+        double cropCoefficient) {
 
     /** A plant whose best pH ends here or lower hates lime; common practice put into a figure by judgement. */
     public static final double LIME_HATER_PH = 5.8;
@@ -42,7 +44,8 @@ public record Needs(
 
     public Needs {
         within("needs.lifeYears", lifeYears, 0.1, 50, Limit.YEARS);
-        within("needs.leafLayers", leafLayers, 0.1, 12, Limit.LEAF_OVER_MOUTH);
-        within("needs.thrift", thrift, 0.05, 2, Limit.AGAINST_A_LEAFY_PLANT);
+        within("needs.spread", spread, 0.3, 6, Limit.PLANT_OVER_POT);
+        within("needs.cropCoefficient", cropCoefficient, 0.05, 2, Limit.AGAINST_A_LEAFY_PLANT);
+        bearableAir = bearableAir.around(air);
     }
 }

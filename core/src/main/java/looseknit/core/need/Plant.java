@@ -14,6 +14,7 @@ import looseknit.core.message.Titled;
  * @param group group whose needs it inherits
  * @param needs the group's needs with what differs for this plant
  * @param growing the group's ways with what differs for this plant
+ * @param usual what usually is in its mix
  * @param poison caution about poison; empty if none is known here
  * @param trade note on trade rules; empty if none is known here
  * @param note what to know about it
@@ -27,6 +28,7 @@ public record Plant(
         PlantGroup group,
         Needs needs,
         Growing growing,
+        UsualMakeUp usual,
         TableText poison,
         TableText trade,
         TableText note,
@@ -39,6 +41,7 @@ public record Plant(
 
     /** The same plant with other ways. */
     public Plant with(final Needs otherNeeds, final Growing otherGrowing) {
-        return new Plant(id, name, botanical, otherNames, group, otherNeeds, otherGrowing, poison, trade, note, source);
+        return new Plant(
+                id, name, botanical, otherNames, group, otherNeeds, otherGrowing, usual, poison, trade, note, source);
     }
 }

@@ -80,6 +80,7 @@ public final class PlantBook {
     private static PlantGroup group(final Row row) {
         final Needs needs = new Needs(
                 share(row, "air"),
+                share(row, "bearable_air"),
                 share(row, "water"),
                 share(row, "easy"),
                 new Band(row.number("ph_low", 2, 12), row.number("ph_high", 2, 12)),
@@ -87,8 +88,8 @@ public final class PlantBook {
                 row.number("ec_max", 0, 20),
                 row.oneOf("trigger", AllowableDepletion.class),
                 row.number("life_y", 0.1, 50),
-                row.number("leaf_layers", 0.1, 12),
-                row.number("thrift", 0.05, 2));
+                row.number("spread", 0.3, 6),
+                row.number("crop_coefficient", 0.05, 2));
         final Growing growing = new Growing(
                 row.oneOf("light_low", Light.class),
                 row.oneOf("light_high", Light.class),
@@ -132,10 +133,19 @@ public final class PlantBook {
                 group,
                 needs(row, group.needs()),
                 growing(row, group.growing()),
+                usual(row, group),
                 inherited(row, "poison", group.poison()),
                 inherited(row, "trade", group.trade()),
                 new TableText(row.text("note")),
                 row.filled("source"));
+    }
+
+    private static UsualMakeUp usual(final Row row, final PlantGroup group) {
+        final String own = row.textIfAny("make_up");
+        if (!own.isEmpty() && !MakeUpBook.groups().contains(own)) {
+            throw row.bad("make_up", own, "one of " + MakeUpBook.groups());
+        }
+        return new UsualMakeUp(group.name(), MakeUpBook.of(own.isEmpty() ? group.id() : own));
     }
 
     /** A cell, the group's text where it is empty, and nothing where it says "none". */
@@ -147,6 +157,7 @@ public final class PlantBook {
     private static Needs needs(final Row row, final Needs inherited) {
         return new Needs(
                 band(row, "air", inherited.air(), 1),
+                inherited.bearableAir(),
                 inherited.water(),
                 inherited.easyWater(),
                 band(row, "ph", inherited.ph(), 12),
@@ -154,8 +165,8 @@ public final class PlantBook {
                 inherited.mostEcDsPerM(),
                 row.oneOfOr("trigger", AllowableDepletion.class, inherited.trigger()),
                 inherited.lifeYears(),
-                row.numberOr("leaf_layers", 0.1, 12, inherited.leafLayers()),
-                row.numberOr("thrift", 0.05, 2, inherited.thrift()));
+                row.numberOr("spread", 0.3, 6, inherited.spread()),
+                row.numberOr("crop_coefficient", 0.05, 2, inherited.cropCoefficient()));
     }
 
     private static Band band(final Row row, final String name, final Band inherited, final double most) {

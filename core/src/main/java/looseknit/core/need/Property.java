@@ -28,8 +28,16 @@ public enum Property implements Named {
     SALTS(Dimension.CONDUCTIVITY, 1),
     /** Mass of the pot just watered, without the plant [kg]. */
     WEIGHT(Dimension.MASS, 1, 2),
-    /** Years until the mix has packed down [yr]. */
+    /** Years until the mix has gone over [yr]. */
     LIFE(Dimension.YEARS, 1),
+    /** Share of the mix that lies outside what is usual for such a plant [vol/vol]. */
+    MAKE_UP(Dimension.SHARE, 0),
+    /** Median grain of the mix [mm]. */
+    GRAIN(Dimension.GRAIN, 0, 1),
+    /** Cation exchange capacity: food that the mix holds on to [meq/L]. */
+    HOLDS_FOOD(Dimension.CHARGE, 0),
+    /** Share of the mix that sheds water once bone dry [vol/vol]. */
+    WETS_AGAIN(Dimension.SHARE, 0),
     /** Total porosity [vol/vol]. */
     POROSITY(Dimension.SHARE, 0),
     /** Dry bulk density [g/L]. */
@@ -37,8 +45,8 @@ public enum Property implements Named {
 
     private static final String BRIEF = "brief";
     private static final String TOO_LOW = "tooLow";
-    private static final String LOW_EDGE = "lowEdge";
-    private static final String HIGH_EDGE = "highEdge";
+    private static final String A_LITTLE_LOW = "aLittleLow";
+    private static final String A_LITTLE_HIGH = "aLittleHigh";
     private static final String TOO_HIGH = "tooHigh";
 
     /** Below this a figure is shown with the decimals of small figures. */
@@ -62,7 +70,7 @@ public enum Property implements Named {
     public List<String> facets() {
         return this == POROSITY || this == DENSITY
                 ? List.of(BRIEF)
-                : List.of(BRIEF, TOO_LOW, LOW_EDGE, HIGH_EDGE, TOO_HIGH);
+                : List.of(BRIEF, TOO_LOW, A_LITTLE_LOW, A_LITTLE_HIGH, TOO_HIGH);
     }
 
     /** What it is called when it is too low: "too little air". */
@@ -70,14 +78,14 @@ public enum Property implements Named {
         return words(TOO_LOW);
     }
 
-    /** What it is called at the low edge of what is wanted: "rather little air". */
-    public Message lowEdge() {
-        return words(LOW_EDGE);
+    /** What it is called between what is wanted and what is bearable, below: "a little short of air". */
+    public Message aLittleLow() {
+        return words(A_LITTLE_LOW);
     }
 
-    /** What it is called at the high edge of what is wanted. */
-    public Message highEdge() {
-        return words(HIGH_EDGE);
+    /** What it is called between what is wanted and what is bearable, above: "a little airy". */
+    public Message aLittleHigh() {
+        return words(A_LITTLE_HIGH);
     }
 
     /** What it is called when it is too high. */

@@ -31,6 +31,7 @@ public record SharedNeeds(Needs needs, List<Message> clashes) {
         final Needs own = first.needs();
         final Needs shared = new Needs(
                 overlap(all, Property.AIR, Needs::air, clashes),
+                overlap(all, Property.AIR, Needs::bearableAir, new ArrayList<>()),
                 overlap(all, Property.WATER, Needs::water, new ArrayList<>()),
                 overlap(all, Property.EASY_WATER, Needs::easyWater, new ArrayList<>()),
                 overlap(all, Property.PH, Needs::ph, clashes),
@@ -42,13 +43,13 @@ public record SharedNeeds(Needs needs, List<Message> clashes) {
                 trigger(all, clashes),
                 all.stream().mapToDouble(each -> each.needs().lifeYears()).max().orElse(own.lifeYears()),
                 all.stream()
-                        .mapToDouble(each -> each.needs().leafLayers())
+                        .mapToDouble(each -> each.needs().spread())
                         .average()
-                        .orElse(own.leafLayers()),
+                        .orElse(own.spread()),
                 all.stream()
-                        .mapToDouble(each -> each.needs().thrift())
+                        .mapToDouble(each -> each.needs().cropCoefficient())
                         .average()
-                        .orElse(own.thrift()));
+                        .orElse(own.cropCoefficient()));
         return new SharedNeeds(shared, clashes);
     }
 

@@ -9,20 +9,22 @@ import looseknit.core.message.Named;
  * into figures by judgement.
  */
 public enum Stage implements Named {
-    CUTTINGS(0.35, 0.05),
-    YOUNG(0.7, 0),
-    ESTABLISHED(1, 0),
-    ROOT_FILLED(1.5, -0.02),
-    RECOVERING(0.6, 0.08),
-    SEVERAL(1.5, -0.02);
+    CUTTINGS(0.35, 0.55, 0.05),
+    YOUNG(0.7, 0.85, 0),
+    ESTABLISHED(1, 1, 0),
+    ROOT_FILLED(1.5, 1.35, -0.02),
+    RECOVERING(0.6, 0.8, 0.08),
+    SEVERAL(1.5, 1.35, -0.02);
 
     private static final String BECAUSE = "because";
 
     private final double leaf;
+    private final double spread;
     private final double moreAir;
 
-    Stage(final double leaf, final double moreAir) {
+    Stage(final double leaf, final double spread, final double moreAir) {
         this.leaf = leaf;
+        this.spread = spread;
         this.moreAir = moreAir;
     }
 
@@ -34,6 +36,11 @@ public enum Stage implements Named {
     /** Leaf area against an established plant. */
     public double leaf() {
         return leaf;
+    }
+
+    /** Width against an established plant in the same pot. */
+    public double spread() {
+        return spread;
     }
 
     /** Shift of the wanted air [vol/vol]. */

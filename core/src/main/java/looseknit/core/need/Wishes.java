@@ -19,6 +19,7 @@ import looseknit.core.message.Named;
  * @param light light to carry or to hang
  * @param mostMaterials at most so many materials, 1 to 12
  * @param lifeYears must keep its air for so many years, 0.5 to 20
+ * @param school of which school; nothing accepts all
  */
 public record Wishes(
         Fibre fibre,
@@ -28,7 +29,8 @@ public record Wishes(
         boolean cheap,
         boolean light,
         OptionalInt mostMaterials,
-        OptionalDouble lifeYears) {
+        OptionalDouble lifeYears,
+        Optional<School> school) {
 
     /** Peat or coir. */
     public enum Fibre implements Named {
@@ -41,19 +43,45 @@ public record Wishes(
     public static final Wishes NONE = new Wishes(
             Fibre.EITHER, false, Optional.empty(), false, false, false, OptionalInt.empty(), OptionalDouble.empty());
 
+    /** Wishes of no school. */
+    public Wishes(
+            final Fibre fibre,
+            final boolean noCompost,
+            final Optional<Boolean> drainageLayer,
+            final boolean mineralOnly,
+            final boolean cheap,
+            final boolean light,
+            final OptionalInt mostMaterials,
+            final OptionalDouble lifeYears) {
+        this(fibre, noCompost, drainageLayer, mineralOnly, cheap, light, mostMaterials, lifeYears, Optional.empty());
+    }
+
     /** The same but for the water-holding base. */
     public Wishes with(final Fibre other) {
-        return new Wishes(other, noCompost, drainageLayer, mineralOnly, cheap, light, mostMaterials, lifeYears);
+        return new Wishes(other, noCompost, drainageLayer, mineralOnly, cheap, light, mostMaterials, lifeYears, school);
+    }
+
+    /** The same, of a school or of none. */
+    public Wishes of(final Optional<School> other) {
+        return new Wishes(fibre, noCompost, drainageLayer, mineralOnly, cheap, light, mostMaterials, lifeYears, other);
+    }
+
+    /** The school whose mixes are wanted: the one that was wished for, or the one that follows from other wishes. */
+    public Optional<School> schoolMeant() {
+        if (school.isPresent()) {
+            return school;
+        }
+        return mineralOnly ? Optional.of(School.MINERAL) : Optional.empty();
     }
 
     /** The same, and organic matter may be in it. */
     public Wishes withoutMineralOnly() {
-        return new Wishes(fibre, noCompost, drainageLayer, false, cheap, light, mostMaterials, lifeYears);
+        return new Wishes(fibre, noCompost, drainageLayer, false, cheap, light, mostMaterials, lifeYears, school);
     }
 
     /** The same, and it may be heavy. */
     public Wishes withoutLight() {
-        return new Wishes(fibre, noCompost, drainageLayer, mineralOnly, cheap, false, mostMaterials, lifeYears);
+        return new Wishes(fibre, noCompost, drainageLayer, mineralOnly, cheap, false, mostMaterials, lifeYears, school);
     }
 
     public Wishes {

@@ -75,7 +75,7 @@ public final class InThePot {
                 pot,
                 potted.reservoir().orElseThrow(),
                 place.weather(),
-                Brief.foliage(plant.needs(), brief.stage(), pot),
+                brief.foliage().orElseThrow(),
                 dressing,
                 plant.needs().trigger());
     }

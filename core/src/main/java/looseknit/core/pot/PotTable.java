@@ -212,6 +212,7 @@ public final class PotTable {
             unreached += packed.litresPerLitre(i) * closed[i];
         }
         final double settledTo = Math.min(1, left * packed.yield() / freshVolume);
+        scratch.settledTo = settledTo;
         final double pores = 1 - solid;
         final double wettable = Mix.waterPorosity(pores, unreached);
         final double sunk;
@@ -235,6 +236,8 @@ public final class PotTable {
     /** Room for one thread to read in, and the figures of the last blend. */
     public static final class Scratch {
 
+        private double settledTo = 1;
+
         private final Ingredients.Scratch packed;
         private final double[] litres;
         private double totalPorosity;
@@ -255,6 +258,11 @@ public final class PotTable {
         /** Bulk litres of a material per litre of mix, shrinkage and yield. */
         public Ingredients.Scratch packed() {
             return packed;
+        }
+
+        /** Height of the sunk mix against the start, of what was read sunk last. */
+        public double settledTo() {
+            return settledTo;
         }
 
         /** Pores of all kinds [vol/vol]. */

@@ -31,8 +31,7 @@ public record Drying(Losses losses, AllowableDepletion trigger, boolean lightly,
         final Pot pot = brief.pot().get();
         final Optional<Habit.Amount> amount = brief.habit().map(Habit::amount);
         return Optional.of(new Drying(
-                Losses.of(
-                        pot, brief.place().get().weather(), Brief.foliage(needs, brief.stage(), pot), TopDressing.NONE),
+                Losses.of(pot, brief.place().get().weather(), brief.foliage().orElseThrow(), TopDressing.NONE),
                 needs.trigger(),
                 amount.filter(each -> each == Habit.Amount.LIGHTLY).isPresent(),
                 amount.filter(each -> each == Habit.Amount.FROM_BELOW).isPresent(),

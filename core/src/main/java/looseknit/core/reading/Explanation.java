@@ -18,6 +18,7 @@ import looseknit.core.message.Quantity;
  * @param contributionsMeasure what the contributions measure
  * @param contributionsNote what is said in place of their unit, if anything
  * @param causes where the uncertainty comes from, greatest first
+ * @param grading sizes with the share that is finer; none but for the grain
  */
 public record Explanation(
         Message formula,
@@ -27,7 +28,30 @@ public record Explanation(
         List<Contribution> contributions,
         Dimension contributionsMeasure,
         Optional<Message> contributionsNote,
-        List<Cause> causes) {
+        List<Cause> causes,
+        List<Grade> grading) {
+
+    /**
+     * A point of a grading curve.
+     *
+     * @param mm size [mm]
+     * @param finer share of the volume that is finer, 0 to 1
+     */
+    public record Grade(double mm, double finer) {}
+
+    /** The same with a grading curve. */
+    Explanation graded(final List<Grade> curve) {
+        return new Explanation(
+                formula,
+                reference,
+                inputs,
+                steps,
+                contributions,
+                contributionsMeasure,
+                contributionsNote,
+                causes,
+                curve);
+    }
 
     /**
      * A figure that went in or came out on the way.
@@ -67,5 +91,6 @@ public record Explanation(
         steps = List.copyOf(steps);
         contributions = List.copyOf(contributions);
         causes = List.copyOf(causes);
+        grading = List.copyOf(grading);
     }
 }

@@ -16,7 +16,11 @@ public final class Gauges {
             new FirstMonthNitrogen(),
             new Salinity(),
             new WateredWeight(),
-            new Lifetime());
+            new Lifetime(),
+            new UsualContents(),
+            new MedianGrain(),
+            new ExchangeCapacity(),
+            new Rewetting());
 
     private static final Gauge[] BY_PROPERTY = new Gauge[Property.values().length];
 

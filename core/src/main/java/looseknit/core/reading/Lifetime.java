@@ -13,8 +13,11 @@ import looseknit.core.need.Stage;
 import looseknit.core.reading.Explanation.Contribution;
 import looseknit.core.reading.Explanation.Figure;
 
-/** Years until the air in the pot falls below the least air, as organic pieces turn into fine humus; see {@link Ageing}. By judgement, ± 50 %. */
+/** Years until the mix has gone over, as organic pieces turn into fine humus and it sinks; see {@link Ageing}. By judgement, ± 50 %. */
 final class Lifetime extends Gauge {
+
+    /** So near to the horizon nothing has happened [years]. */
+    private static final double NEARLY = 0.05;
 
     Lifetime() {
         super(Property.LIFE, Stage.AGED);
@@ -22,7 +25,7 @@ final class Lifetime extends Gauge {
 
     @Override
     public double value(final MixState mix) {
-        return Ageing.yearsUntil(mix.airAfterYears(), mix.situation().leastAir());
+        return mix.lifeYears(mix.situation().leastAir());
     }
 
     @Override
@@ -69,9 +72,8 @@ final class Lifetime extends Gauge {
 
     @Override
     Message words(final PottedMix mix, final Verdict verdict, final double value) {
-        if (value >= Ageing.HORIZON_YEARS) {
-            return ReadingSentence.TEN_YEARS.with();
-        }
-        return value == 0 ? ReadingSentence.TOO_CLOSE.with() : super.words(mix, verdict, value);
+        return value >= Ageing.HORIZON_YEARS - NEARLY
+                ? ReadingSentence.TEN_YEARS.with()
+                : super.words(mix, verdict, value);
     }
 }

@@ -2,6 +2,7 @@ package looseknit.core.reading;
 
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,7 +10,9 @@ import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Ageing;
 import looseknit.core.blend.Ingredients;
 import looseknit.core.blend.Packing;
+import looseknit.core.material.Component;
 import looseknit.core.material.Material;
+import looseknit.core.need.UsualMakeUp;
 import looseknit.core.pot.PotTable;
 import org.jspecify.annotations.Nullable;
 
@@ -17,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * Prepares the state of one mix after another for the gauges, without allocating: bench, search and chance all read through it. For one
  * thread.
  */
-public final class MixReader {
+public final class MixReader implements Contents {
 
     private static final Packing.Form[] FORMS = Packing.Form.values();
 
@@ -37,6 +40,8 @@ public final class MixReader {
     private int count;
     private int form;
     private int column;
+    private double settled = 1;
+    private final Map<UsualMakeUp.Way, UsualMakeUp.Caps[]> caps = new IdentityHashMap<>();
 
     /**
      * @param tables the materials
@@ -50,7 +55,7 @@ public final class MixReader {
             final Optional<? extends DryingDays> drying,
             final Optional<Map<LotTrait, double[]>> corrections) {
         this.tables = tables;
-        this.state = new MixState(situation, drying.orElse(null), this::airAfter);
+        this.state = new MixState(situation, drying.orElse(null), this);
         final int n = tables.materials().size();
         this.loose = new double[n];
         this.aged = new double[n];
@@ -119,6 +124,7 @@ public final class MixReader {
     }
 
     /** Number of materials in the mixes. */
+    @Override
     public int count() {
         return count;
     }
@@ -230,18 +236,100 @@ public final class MixReader {
         this.tempo = times;
     }
 
-    private double airAfter(final double years) {
+    @Override
+    public double airAfter(final double years) {
         final int humus = tables.humus();
         final double atTwenty = years * decayTempo * tempo;
         final double freshVolume = poured() * packed().yield();
         aged[humus] = 0;
         for (int a = 0; a < count; a++) {
             final int i = active[a];
-            final Material material = tables.materials().get(i);
-            aged[i] = loose[i] * Ageing.coarse(material, atTwenty);
-            aged[humus] += loose[i] * Ageing.humus(material, atTwenty);
+            final Ageing.Decay decay = tables.decay(i);
+            aged[i] = loose[i] * decay.left(atTwenty);
+            aged[humus] += loose[i] * decay.humus(atTwenty);
         }
         active[count] = humus;
-        return pots[form][column].airSunk(aged, active, count + 1, freshVolume, later[form][column]);
+        final PotTable.Scratch then = later[form][column];
+        final double air = pots[form][column].airSunk(aged, active, count + 1, freshVolume, then);
+        settled = then.settledTo();
+        return air;
+    }
+
+    @Override
+    public double settledTo() {
+        return settled;
+    }
+
+    @Override
+    public double share(final Component component) {
+        return shareOf(tables.of(component));
+    }
+
+    private double shareOf(final double[] much) {
+        double some = 0;
+        double all = 0;
+        for (int a = 0; a < count; a++) {
+            some += loose[active[a]] * much[active[a]];
+            all += loose[active[a]];
+        }
+        return some / all;
+    }
+
+    @Override
+    public Material material(final int a) {
+        return tables.materials().get(active[a]);
+    }
+
+    @Override
+    public UsualMakeUp.Caps caps(final UsualMakeUp.Way way, final int a) {
+        UsualMakeUp.Caps[] ofWay = caps.get(way);
+        if (ofWay == null) {
+            ofWay = tables.materials().stream()
+                    .map(material -> UsualMakeUp.Caps.of(way, material))
+                    .toArray(UsualMakeUp.Caps[]::new);
+            caps.put(way, ofWay);
+        }
+        return ofWay[active[a]];
+    }
+
+    @Override
+    public double shareOf(final int a) {
+        return loose[active[a]] / poured();
+    }
+
+    @Override
+    public double cecMeqPerL() {
+        return sum(tables.exchange());
+    }
+
+    @Override
+    public double shedsOnceDry() {
+        return shareOf(tables.sheds());
+    }
+
+    /** Share of the volume that is finer than one of the sizes by which grain is told. */
+    private double finer(final int size) {
+        double finer = 0;
+        double all = 0;
+        for (int a = 0; a < count; a++) {
+            finer += loose[active[a]] * tables.finer(active[a], size);
+            all += loose[active[a]];
+        }
+        return finer / all;
+    }
+
+    @Override
+    public double grainMm(final double finer) {
+        final double[] sizes = MixTables.GRAINS_MM;
+        double before = finer(0);
+        for (int i = 1; i < sizes.length; i++) {
+            final double now = finer(i);
+            if (now >= finer) {
+                final double way = Math.max(0, (finer - before) / Math.max(1e-12, now - before));
+                return sizes[i - 1] * Math.pow(sizes[i] / sizes[i - 1], way);
+            }
+            before = now;
+        }
+        return sizes[sizes.length - 1];
     }
 }

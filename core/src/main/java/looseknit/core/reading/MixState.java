@@ -1,7 +1,7 @@
 package looseknit.core.reading;
 
-import java.util.function.DoubleUnaryOperator;
 import looseknit.core.blend.Acidity;
+import looseknit.core.blend.Ageing;
 import looseknit.core.dry.Reservoir;
 import org.jspecify.annotations.Nullable;
 
@@ -67,14 +67,25 @@ public final class MixState {
 
     double potTimes = 1;
 
-    /** Air by years since mixing [vol/vol]. */
-    private final DoubleUnaryOperator airAfterYears;
+    private final Contents contents;
 
-    MixState(final Situation situation, final @Nullable DryingDays drying, final DoubleUnaryOperator airAfterYears) {
+    private final Ageing.Course course = new Ageing.Course() {
+        @Override
+        public double air(final double years) {
+            return airAfter(years);
+        }
+
+        @Override
+        public double settledTo() {
+            return contents.settledTo();
+        }
+    };
+
+    MixState(final Situation situation, final @Nullable DryingDays drying, final Contents contents) {
         this.situation = situation;
         this.below = situation.drying().filter(Drying::below).isPresent();
         this.drying = drying;
-        this.airAfterYears = airAfterYears;
+        this.contents = contents;
     }
 
     /** Plant, pot, place and hand. */
@@ -152,10 +163,25 @@ public final class MixState {
 
     /** Air some years on [vol/vol]. */
     double airAfter(final double years) {
-        return airAfterYears.applyAsDouble(years) + airOff;
+        return contents.airAfter(years) + airOff;
     }
 
-    DoubleUnaryOperator airAfterYears() {
-        return this::airAfter;
+    /** What is in the mix, and what becomes of it. */
+    Contents contents() {
+        return contents;
+    }
+
+    /** Years until the mix has gone over. */
+    double lifeYears(final double bearableAir) {
+        return Ageing.yearsUntilGoneOver(course, bearableAir);
+    }
+
+    /** Share of the mix outside what is usual, for the plant that bears it least [vol/vol]. */
+    double unusual() {
+        double most = 0;
+        for (int i = 0; i < situation.usual().size(); i++) {
+            most = Math.max(most, situation.usual().get(i).outside(contents));
+        }
+        return most;
     }
 }

@@ -1,18 +1,23 @@
 package looseknit.core.reading;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.assay.LotTrait;
+import looseknit.core.blend.Ageing;
 import looseknit.core.blend.Ingredients;
 import looseknit.core.blend.Packing;
+import looseknit.core.material.Component;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
+import looseknit.core.material.SizeClasses;
 import looseknit.core.pot.Column;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotTable;
@@ -28,6 +33,11 @@ public final class MixTables {
 
     private static final double FINEST_MM = 1e-6;
 
+    /** Sizes by which the grain of a mix is told: half powers of two [mm]. */
+    static final double[] GRAINS_MM = IntStream.rangeClosed(-12, 14)
+            .mapToDouble(i -> Math.pow(2, i / 2.0))
+            .toArray();
+
     private final List<Material> materials;
     private final Optional<Pot> pot;
     private final Map<Packing.Form, Ingredients> ingredients = new EnumMap<>(Packing.Form.class);
@@ -38,6 +48,12 @@ public final class MixTables {
     private final double[] salts;
     private final double[] density;
     private final double[] buffer;
+    private final double[] exchange;
+    private final double[] sheds;
+    private final Ageing.Decay[] decay;
+    private final double[][] components;
+    /** Share of each material that is finer than each of the sizes. */
+    private final double[][] finer;
 
     /**
      * @param plain plain materials, without humus
@@ -65,6 +81,19 @@ public final class MixTables {
         this.salts = each(material -> material.chemistry().ecDsPerM());
         this.density = each(material -> material.physics().bulkDensityGPerL());
         this.buffer = each(material -> material.chemistry().bufferMeqPerLPerPh());
+        this.exchange = each(material -> material.chemistry().cecMeqPerL());
+        this.sheds = each(Component::shedsOnceDry);
+        this.decay = materials.stream().map(Ageing.Decay::of).toArray(Ageing.Decay[]::new);
+        this.components = Arrays.stream(Component.values())
+                .map(component -> each(component::of))
+                .toArray(double[][]::new);
+        this.finer = materials.stream().map(MixTables::finer).toArray(double[][]::new);
+    }
+
+    private static double[] finer(final Material material) {
+        return Arrays.stream(GRAINS_MM)
+                .map(size -> SizeClasses.passing(material.grainSize(), size))
+                .toArray();
     }
 
     private MixTables(final MixTables other, final Optional<Pot> pot) {
@@ -78,6 +107,11 @@ public final class MixTables {
         this.salts = other.salts;
         this.density = other.density;
         this.buffer = other.buffer;
+        this.exchange = other.exchange;
+        this.sheds = other.sheds;
+        this.decay = other.decay;
+        this.components = other.components;
+        this.finer = other.finer;
     }
 
     /** The columns in which the mix may stand: with a drainage layer it depends on the grain of the mix. */
@@ -147,6 +181,28 @@ public final class MixTables {
 
     double buffer(final int place) {
         return buffer[place];
+    }
+
+    double[] exchange() {
+        return exchange;
+    }
+
+    double[] sheds() {
+        return sheds;
+    }
+
+    Ageing.Decay decay(final int place) {
+        return decay[place];
+    }
+
+    /** How much of each material is of a component. */
+    double[] of(final Component component) {
+        return components[component.ordinal()];
+    }
+
+    /** Share of a material that is finer than one of {@link #GRAINS_MM}. */
+    double finer(final int place, final int size) {
+        return finer[place][size];
     }
 
     /** Whether a mix of this median grain stands on a break of the pull [mm]. */

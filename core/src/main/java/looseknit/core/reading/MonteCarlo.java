@@ -107,7 +107,7 @@ public final class MonteCarlo {
             final Map<Property, Double> drawn = chance.draw();
             final boolean all = targets.stream().allMatch(target -> {
                 final Double value = drawn.get(target.property());
-                return value == null || target.band().contains(value);
+                return value == null || target.bearable().contains(value);
             });
             fits += all ? 1 : 0;
         }

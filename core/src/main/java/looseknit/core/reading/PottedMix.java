@@ -239,11 +239,11 @@ public final class PottedMix {
     /** The losses with other leaves and air; plant, pot and place have to be named. */
     Losses losses(final double leaves, final Weather weather) {
         final Pot pot = brief().pot().orElseThrow();
-        final Foliage usual = Brief.foliage(brief().needs().orElseThrow(), brief().stage(), pot);
+        final Foliage usual = brief().foliage().orElseThrow();
         return Losses.of(
                 pot,
                 weather,
-                new Foliage(Math.min(Brief.MOST_LEAF_M2, usual.leafAreaM2() * leaves), usual.thrift()),
+                new Foliage(Math.min(Brief.MOST_CANOPY_M2, usual.canopyM2() * leaves), usual.cropCoefficient()),
                 TopDressing.NONE);
     }
 
@@ -294,7 +294,7 @@ public final class PottedMix {
     /** Years until the mix has packed down, against another least air or another tempo of decay. */
     double lifeYears(final double leastAir, final double tempo) {
         reader.decays(tempo);
-        final double years = Ageing.yearsUntil(state().airAfterYears(), leastAir);
+        final double years = state().lifeYears(leastAir);
         reader.decays(1);
         return years;
     }

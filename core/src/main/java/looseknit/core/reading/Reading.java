@@ -45,8 +45,7 @@ public record Reading(
             final Gauge gauge = Gauges.of(property);
             final Optional<Target> target =
                     targets.stream().filter(each -> each.property() == property).findFirst();
-            final Verdict verdict =
-                    target.map(each -> Verdict.of(value, each.band())).orElse(Verdict.NO_TARGET);
+            final Verdict verdict = target.map(each -> Verdict.of(value, each)).orElse(Verdict.NO_TARGET);
             all.add(new Reading(
                     property,
                     new Estimate(value, uncertainty.sd(property)),

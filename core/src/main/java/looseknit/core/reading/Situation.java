@@ -2,11 +2,12 @@ package looseknit.core.reading;
 
 import java.util.List;
 import java.util.Optional;
+import looseknit.core.measure.Band;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Needs;
-import looseknit.core.need.Place;
 import looseknit.core.need.Target;
 import looseknit.core.need.Targets;
+import looseknit.core.need.UsualMakeUp;
 import looseknit.core.pot.Pot;
 
 /**
@@ -14,13 +15,20 @@ import looseknit.core.pot.Pot;
  *
  * @param brief the brief
  * @param temperatureC mean temperature of the pot [°C]
- * @param leastAir least air for the plant, or for roots in general [vol/vol]
+ * @param leastAir least air that the plant, or roots in general, bear [vol/vol]
  * @param litres mix in the pot [L]; 0 without a pot
  * @param emptyKg the empty pot with its drainage layer [kg]; 0 without a pot
+ * @param usual what usually is in a mix for the plants; none without a plant
  * @param drying how the pot dries; nothing unless plant, pot and place are named
  */
 public record Situation(
-        Brief brief, double temperatureC, double leastAir, double litres, double emptyKg, Optional<Drying> drying) {
+        Brief brief,
+        double temperatureC,
+        double leastAir,
+        double litres,
+        double emptyKg,
+        List<UsualMakeUp> usual,
+        Optional<Drying> drying) {
 
     /** Height of the test column that stands for a pot when none is named [cm]. */
     public static final double TEST_COLUMN_CM = 7.6;
@@ -35,16 +43,27 @@ public record Situation(
     public static Situation of(final Brief brief) {
         return new Situation(
                 brief,
-                brief.place().map(Place::temperatureC).orElse(ROOM_C),
+                temperatureC(brief),
                 leastAir(brief),
                 brief.pot().map(Pot::mixLitres).orElse(0.0),
                 brief.pot().map(pot -> pot.emptyKg() + pot.layerKg()).orElse(0.0),
+                brief.usual(),
                 Drying.of(brief));
     }
 
-    /** Least air for the plant of a brief, or for roots in general [vol/vol]. */
+    /** Temperature of the mix: that of the place, and in the sun what a wall that does not cool itself adds [°C]. */
+    private static double temperatureC(final Brief brief) {
+        return brief.place()
+                .map(place -> place.temperatureC()
+                        + (brief.pot().filter(pot -> pot.wall().breathes()).isPresent()
+                                ? 0
+                                : place.weather().sunWarmsC()))
+                .orElse(ROOM_C);
+    }
+
+    /** Least air that the plant of a brief, or roots in general, bear [vol/vol]. */
     public static double leastAir(final Brief brief) {
-        return brief.needs().map(Needs::air).map(air -> air.low()).orElse(LEAST_AIR);
+        return brief.needs().map(Needs::bearableAir).map(Band::low).orElse(LEAST_AIR);
     }
 
     /** Whether a pot is named. */

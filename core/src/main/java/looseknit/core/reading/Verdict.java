@@ -1,42 +1,30 @@
 package looseknit.core.reading;
 
-import looseknit.core.measure.Band;
 import looseknit.core.message.Message;
 import looseknit.core.need.Property;
+import looseknit.core.need.Target;
 
-/** How a predicted value lies to what is wanted. */
+/** How a predicted value lies to what is wanted and what is bearable. */
 public enum Verdict {
     NO_TARGET,
     FITS,
-    LOW_EDGE,
-    HIGH_EDGE,
+    A_LITTLE_LOW,
+    A_LITTLE_HIGH,
     TOO_LOW,
     TOO_HIGH;
 
-    /** Share of a band's width that counts as its edge. */
-    private static final double EDGE = 0.12;
-
-    /** The verdict on a value against a band. */
-    public static Verdict of(final double value, final Band band) {
-        if (value < band.low()) {
-            return TOO_LOW;
+    /** The verdict on a value against what is wanted and what is bearable. */
+    public static Verdict of(final double value, final Target target) {
+        if (value < target.band().low()) {
+            return value < target.bearable().low() ? TOO_LOW : A_LITTLE_LOW;
         }
-        if (value > band.high()) {
-            return TOO_HIGH;
-        }
-        if (Double.isFinite(band.width())) {
-            final double edge = EDGE * band.width();
-            if (value < band.low() + edge) {
-                return LOW_EDGE;
-            }
-            if (value > band.high() - edge) {
-                return HIGH_EDGE;
-            }
+        if (value > target.band().high()) {
+            return value > target.bearable().high() ? TOO_HIGH : A_LITTLE_HIGH;
         }
         return FITS;
     }
 
-    /** Whether the value lies within the band, or there is none. */
+    /** Whether the value is bearable, or nothing is wanted. */
     public boolean good() {
         return this != TOO_LOW && this != TOO_HIGH;
     }
@@ -46,8 +34,8 @@ public enum Verdict {
         return switch (this) {
             case NO_TARGET -> ReadingSentence.NOTHING_WANTED.with();
             case FITS -> ReadingSentence.FITS.with();
-            case LOW_EDGE -> ReadingSentence.FITS_AT_THE_EDGE.with(property.lowEdge());
-            case HIGH_EDGE -> ReadingSentence.FITS_AT_THE_EDGE.with(property.highEdge());
+            case A_LITTLE_LOW -> property.aLittleLow();
+            case A_LITTLE_HIGH -> property.aLittleHigh();
             case TOO_LOW -> property.tooLow();
             case TOO_HIGH -> property.tooHigh();
         };

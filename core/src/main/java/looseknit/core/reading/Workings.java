@@ -71,7 +71,8 @@ final class Workings {
             final List<Contribution> contributions,
             final Dimension measure,
             final Optional<Message> note) {
-        return new Explanation(formula, source, inputs, steps, contributions, measure, note, causes(property));
+        return new Explanation(
+                formula, source, inputs, steps, contributions, measure, note, causes(property), List.of());
     }
 
     private List<Cause> causes(final Property property) {

@@ -20,6 +20,7 @@ import looseknit.core.material.Hazard;
 import looseknit.core.material.MakeUp;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
+import looseknit.core.material.Nature;
 import looseknit.core.material.Nutrients;
 import looseknit.core.material.Retention;
 import looseknit.core.material.Role;
@@ -115,7 +116,11 @@ public final class Mixes {
                     plain.named(
                                     definition.id() + "/" + plain.id(),
                                     "%s in %s".formatted(plain.name(), definition.name()))
-                            .doubted(plain.doubt().times(definition.certainty().widening())),
+                            .doubted(plain.doubt().times(definition.certainty().widening()))
+                            .also(
+                                    definition.certainty() == MakeUp.Certainty.UNKNOWN
+                                            ? List.of(Nature.UNKNOWN)
+                                            : List.of()),
                     opened.amounts()[i] / poured));
         }
         final Material whole = whole(definition, recipe, mix, opened)

@@ -40,6 +40,7 @@ import looseknit.core.need.Brief;
 import looseknit.core.need.BriefChanges;
 import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
+import looseknit.core.need.PlantGroup;
 import looseknit.core.need.RandomBriefs;
 import looseknit.core.outlook.Outlook;
 import looseknit.core.reading.Knowledge;
@@ -64,6 +65,7 @@ class PseudoLanguageTest {
                     MaterialBook.shipped().materials().stream().map(Material::name),
                     MaterialBook.shipped().amendments().stream().map(Amendment::name),
                     PlantBook.shipped().plants().stream().map(Plant::name),
+                    PlantBook.shipped().groups().stream().map(PlantGroup::name),
                     Stream.of("somewhere", "cups", "cup"))
             .flatMap(names -> names)
             .sorted((a, b) -> Integer.compare(b.length(), a.length()))

@@ -13,27 +13,55 @@ class AgeingTest {
 
     private static final Column POT = Column.free(12, 0.75);
 
-    /** Worked through in a prototype, starting 12 cm high. */
+    /** By hand: kept = 2^(−t/h); pieces break up 2.5 times as fast as that, what is fine already only loses mass. */
     @ParameterizedTest
     @CsvSource({
-        "peat 3 perlite_med 1, .221, .194, .175, .163, .150",
-        "bark_comp 8 sand_coarse 1, .288, .224, .178, .145, .099",
-        "orch_fine 5 perlite_coarse 1, .468, .367, .290, .238, .179"
+        "1, 0, 1, 0",
+        "1, 8, 0.5, 0",
+        "1, 16, 0.25, 0",
+        "2.5, 8, 0.1767767, 0.3232233",
+        "2.5, 4, 0.4204482, 0.2866586"
     })
-    void airGoesOverTheYears(
-            final String parts,
-            final double fresh,
-            final double one,
-            final double two,
-            final double three,
-            final double five) {
-        final Ageing ageing = new Ageing(recipe(parts), 20);
+    void piecesBreakUpAndFineMatterOnlyShrinks(
+            final double breaksUp, final double years, final double left, final double humus) {
+        final Ageing.Decay decay = new Ageing.Decay(8, breaksUp, 1);
 
-        assertThat(air(ageing, 0)).isCloseTo(fresh, within(0.002));
-        assertThat(air(ageing, 1)).isCloseTo(one, within(0.002));
-        assertThat(air(ageing, 2)).isCloseTo(two, within(0.002));
-        assertThat(air(ageing, 3)).isCloseTo(three, within(0.002));
-        assertThat(air(ageing, 5)).isCloseTo(five, within(0.002));
+        assertThat(decay.left(years)).isCloseTo(left, within(1e-7));
+        assertThat(decay.humus(years)).isCloseTo(humus, within(1e-7));
+    }
+
+    /** Air that falls in a straight line: gone over at three quarters of what it was, or 5 points above what the plant barely bears. */
+    @ParameterizedTest
+    @CsvSource({"0.4, 0.05, 0.2, 3", "0.4, 0.03, 0.2, 5", "0.4, 0.05, 0.3, 2", "0.2, 0.025, 0.2, 2"})
+    void goesOverWhereTheAirIsGone(
+            final double fresh, final double perYear, final double bearable, final double years) {
+        assertThat(Ageing.yearsUntilGoneOver(falling(fresh, perYear, 1, 0), bearable))
+                .isCloseTo(years, within(0.15 * years));
+    }
+
+    /** A mix that sinks by a tenth of its height in a year has gone over after two, however airy it stays. */
+    @Test
+    void goesOverWhereItHasSunk() {
+        assertThat(Ageing.yearsUntilGoneOver(falling(0.4, 0, 1, 0.1), 0.1)).isCloseTo(2, within(0.2));
+        assertThat(Ageing.yearsUntilGoneOver(falling(0.4, 0, 1, 0), 0.1)).isCloseTo(Ageing.HORIZON_YEARS, within(0.01));
+    }
+
+    private static Ageing.Course falling(
+            final double fresh, final double perYear, final double height, final double sinks) {
+        return new Ageing.Course() {
+            private double asked;
+
+            @Override
+            public double air(final double years) {
+                asked = years;
+                return Math.max(0.001, fresh - perYear * years);
+            }
+
+            @Override
+            public double settledTo() {
+                return Math.max(0.1, height - sinks * asked);
+            }
+        };
     }
 
     @Test
@@ -50,8 +78,7 @@ class AgeingTest {
         final Ageing ageing = new Ageing(recipe("pumice_med 2 grit_3_6 1"), 30);
 
         assertThat(air(ageing, 8)).isCloseTo(air(ageing, 0), within(1e-12));
-        assertThat(ageing.yearsUntilBelow(aged -> POT.airFilledPorosity(aged.mix()), 0.1))
-                .isEqualTo(Ageing.HORIZON_YEARS);
+        assertThat(ageing.settledTo(8)).isCloseTo(1, within(1e-12));
     }
 
     @Test

@@ -243,15 +243,18 @@ class SearchTest {
                 new Target(
                         target.property(),
                         new Band(target.band().low() - room, target.band().high() + room),
+                        new Band(
+                                target.bearable().low() - room,
+                                target.bearable().high() + room),
                         target.weight(),
                         target.because()));
 
         assertThat(closest(question.aimingAt(wider), true)
                         .overall()
                         .orElseThrow()
-                        .penalty())
+                        .weighed())
                 .isLessThanOrEqualTo(
-                        closest(question, true).overall().orElseThrow().penalty() + 1e-12);
+                        closest(question, true).overall().orElseThrow().weighed() + 1e-12);
     }
 
     /** Numbers of recipes with no common divisor; those of five of 25 materials were counted one by one by a separate program. */

@@ -38,6 +38,35 @@ class TargetTest {
         assertThat(target(3, Double.POSITIVE_INFINITY, 1).penalty(9)).isZero();
     }
 
+    /** What is bearable costs little, up to three points of fit; beyond it every miss costs more than the one before. */
+    @Test
+    void bearableMissesAreGentle() {
+        final Target air = new Target(Property.AIR, new Band(0.2, 0.4), new Band(0.1, 0.5), 1, List.of());
+
+        assertThat(air.penalty(0.2)).isZero();
+        assertThat(air.penalty(0.15)).isCloseTo(0.025, within(1e-12));
+        assertThat(air.penalty(0.1)).isCloseTo(0.1, within(1e-12));
+        assertThat(air.penalty(0.5)).isCloseTo(0.1, within(1e-12));
+        assertThat(air.penalty(0.0999999)).isCloseTo(0.1, within(1e-5));
+        double before = 0;
+        double rise = 0;
+        for (double value = 0.19; value > 0; value -= 0.01) {
+            final double now = air.penalty(value);
+            assertThat(now - before).isGreaterThan(rise - 1e-9);
+            rise = now - before;
+            before = now;
+        }
+        assertThat(before).isGreaterThan(0.4);
+    }
+
+    /** What is bearable always holds what is wanted, whatever a table says. */
+    @Test
+    void whatIsWantedIsBearable() {
+        final Target air = new Target(Property.AIR, new Band(0.2, 0.4), new Band(0.25, 0.3), 1, List.of());
+
+        assertThat(air.bearable()).isEqualTo(new Band(0.2, 0.4));
+    }
+
     /** A band that is hardly a band does not make every miss endless. */
     @Test
     void aPointIsATwentiethOfItselfWide() {

@@ -55,7 +55,7 @@ class OutlookTest {
                 .isGreaterThan(outlook.weeks().get(0).ph().sd());
         assertThat(outlook.months().get(12).released().nMgPerL())
                 .isGreaterThan(outlook.months().get(0).released().nMgPerL() + 250);
-        assertThat(outlook.leastAir()).isEqualTo(0.12);
+        assertThat(outlook.leastAir()).isEqualTo(0.08);
         assertThat(outlook.partings()).anyMatch(words -> said(words).startsWith("Perlite, medium floats"));
     }
 

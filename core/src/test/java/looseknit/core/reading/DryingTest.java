@@ -3,8 +3,11 @@ package looseknit.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Optional;
+import looseknit.core.blend.Packing;
 import looseknit.core.dry.Reservoir;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Draught;
 import looseknit.core.need.Habit;
@@ -51,7 +54,15 @@ class DryingTest {
     }
 
     private static MixState state(final Habit.Amount amount) {
-        final MixState state = new MixState(Situation.of(brief(amount)), null, years -> 0.3);
+        final MixState state = new MixReader(
+                        new MixTables(
+                                List.of(MaterialBook.shipped().material("peat").orElseThrow()),
+                                List.of(Packing.Form.PAIRS),
+                                brief(amount).pot()),
+                        Situation.of(brief(amount)),
+                        Optional.empty(),
+                        Optional.empty())
+                .state();
         state.totalPorosity = 0.9;
         state.capacity = 0.5;
         state.tabulatedDensityGPerL = 200;

@@ -92,8 +92,7 @@ class ScoreTest {
         for (final Gauge gauge : Gauges.ALL) {
             final String words = said(verdict.words(gauge.property()));
             assertThat(words.isEmpty()).isEqualTo(verdict == Verdict.NO_TARGET);
-            assertThat(words.startsWith("fits"))
-                    .isEqualTo(verdict == Verdict.FITS || verdict == Verdict.LOW_EDGE || verdict == Verdict.HIGH_EDGE);
+            assertThat(words.equals("fits")).isEqualTo(verdict == Verdict.FITS);
         }
     }
 }

@@ -106,7 +106,7 @@ public record AnswerBody(
                 null,
                 List.of(),
                 null,
-                List.of(),
+                found.line().stream().toList(),
                 found.splits().stream()
                         .map(split -> new SplitBody(
                                 split.groups().stream()

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Plant;
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param plantId id of the plant in the Book
  * @param companionIds ids of further plants in the same pot
+ * @param spread width of the plant over the width of the pot; null for what is usual
  */
 public record BriefBody(
         @Size(max = 80) @Nullable String plantId,
@@ -31,10 +33,11 @@ public record BriefBody(
         @Valid @Nullable PotBody pot,
         @Valid @Nullable PlaceBody place,
         @Valid @Nullable HabitBody habit,
-        @Valid @Nullable WishesBody wishes) {
+        @Valid @Nullable WishesBody wishes,
+        @Nullable Double spread) {
 
     /** A brief that says nothing. */
-    public static final BriefBody OPEN = new BriefBody(null, null, Stage.ESTABLISHED, null, null, null, null);
+    public static final BriefBody OPEN = new BriefBody(null, null, Stage.ESTABLISHED, null, null, null, null, null);
 
     /** A brief of the core as it travels. */
     public static BriefBody of(final Brief brief) {
@@ -47,7 +50,8 @@ public record BriefBody(
                 brief.pot().map(PotBody::of).orElse(null),
                 brief.place().map(PlaceBody::of).orElse(null),
                 brief.habit().map(HabitBody::of).orElse(null),
-                WishesBody.of(brief.wishes()));
+                WishesBody.of(brief.wishes()),
+                brief.spread().isPresent() ? brief.spread().getAsDouble() : null);
     }
 
     /**
@@ -66,7 +70,8 @@ public record BriefBody(
                 Optional.ofNullable(pot).map(each -> each.toCore(books)),
                 Optional.ofNullable(place).map(PlaceBody::toCore),
                 Optional.ofNullable(habit).map(HabitBody::toCore),
-                Optional.ofNullable(wishes).map(WishesBody::toCore).orElse(Wishes.NONE));
+                Optional.ofNullable(wishes).map(WishesBody::toCore).orElse(Wishes.NONE),
+                spread == null ? OptionalDouble.empty() : OptionalDouble.of(spread));
     }
 
     private static Plant plant(final Books books, final String field, final String id) {

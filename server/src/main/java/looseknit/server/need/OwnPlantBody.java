@@ -72,6 +72,7 @@ public record OwnPlantBody(
                 like.group(),
                 new Needs(
                         band("plant.air", airLowPercent, airHighPercent, n.air(), 0.01, 95, Limit.PER_CENT),
+                        n.bearableAir(),
                         n.water(),
                         n.easyWater(),
                         band("plant.ph", phLow, phHigh, n.ph(), 1, 12, Limit.PH),
@@ -79,8 +80,8 @@ public record OwnPlantBody(
                         n.mostEcDsPerM(),
                         trigger == null ? n.trigger() : trigger,
                         n.lifeYears(),
-                        n.leafLayers(),
-                        n.thrift()),
+                        n.spread(),
+                        n.cropCoefficient()),
                 new Growing(
                         g.lightLow(),
                         g.lightHigh(),
@@ -95,6 +96,7 @@ public record OwnPlantBody(
                         repotting == null ? g.repotting() : repotting,
                         g.kgPerPotLitre(),
                         g.heightOverWidth()),
+                like.usual(),
                 poison == null ? like.poison() : new TableText(poison),
                 like.trade(),
                 note == null || note.isBlank() ? like.note() : new TableText(note),

@@ -183,7 +183,7 @@ class PlantsController {
         add(differs, "pH", needs.ph(), group.ph());
         add(differs, "food", needs.nitrogen(), group.nitrogen());
         add(differs, "drying", needs.trigger(), group.trigger());
-        add(differs, "leaf area", needs.leafLayers(), group.leafLayers());
+        add(differs, "width", needs.spread(), group.spread());
         add(
                 differs,
                 "light",

@@ -2,6 +2,7 @@ package looseknit.server.need;
 
 import java.util.List;
 import looseknit.core.need.Habit;
+import looseknit.core.need.School;
 import looseknit.core.need.Stage;
 import looseknit.core.need.Wishes;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +15,8 @@ record StoredBrief(
         @Nullable StoredPot pot,
         @Nullable StoredPlace place,
         @Nullable StoredHabit habit,
-        @Nullable StoredWishes wishes) {
+        @Nullable StoredWishes wishes,
+        @Nullable Double spread) {
 
     /** A hand with the can, as it is stored. */
     record StoredHabit(
@@ -49,7 +51,8 @@ record StoredBrief(
             boolean cheap,
             boolean light,
             @Nullable Integer mostMaterials,
-            @Nullable Double lifeYears) {
+            @Nullable Double lifeYears,
+            @Nullable School school) {
 
         static StoredWishes of(final WishesBody wishes) {
             return new StoredWishes(
@@ -60,11 +63,13 @@ record StoredBrief(
                     wishes.cheap(),
                     wishes.light(),
                     wishes.mostMaterials(),
-                    wishes.lifeYears());
+                    wishes.lifeYears(),
+                    wishes.school());
         }
 
         WishesBody body() {
-            return new WishesBody(fibre, noCompost, drainageLayer, mineralOnly, cheap, light, mostMaterials, lifeYears);
+            return new WishesBody(
+                    fibre, noCompost, drainageLayer, mineralOnly, cheap, light, mostMaterials, lifeYears, school);
         }
     }
 
@@ -76,7 +81,8 @@ record StoredBrief(
                 brief.pot() == null ? null : StoredPot.of(brief.pot()),
                 brief.place() == null ? null : StoredPlace.of(brief.place()),
                 brief.habit() == null ? null : StoredHabit.of(brief.habit()),
-                brief.wishes() == null ? null : StoredWishes.of(brief.wishes()));
+                brief.wishes() == null ? null : StoredWishes.of(brief.wishes()),
+                brief.spread());
     }
 
     BriefBody body() {
@@ -87,6 +93,7 @@ record StoredBrief(
                 pot == null ? null : pot.body(),
                 place == null ? null : place.body(),
                 habit == null ? null : habit.body(),
-                wishes == null ? null : wishes.body());
+                wishes == null ? null : wishes.body(),
+                spread);
     }
 }

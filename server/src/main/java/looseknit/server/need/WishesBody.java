@@ -3,6 +3,7 @@ package looseknit.server.need;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import looseknit.core.need.School;
 import looseknit.core.need.Wishes;
 import org.jspecify.annotations.Nullable;
 
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * Wishes as they travel.
  *
  * @param fibre peat or coir; null for either
+ * @param school of which school; null accepts all
  * @param drainageLayer whether a layer is wanted; null if it is all the same
  */
 public record WishesBody(
@@ -21,7 +23,8 @@ public record WishesBody(
         boolean cheap,
         boolean light,
         @Nullable Integer mostMaterials,
-        @Nullable Double lifeYears) {
+        @Nullable Double lifeYears,
+        @Nullable School school) {
 
     /** Wishes of the core as they travel; null for none. */
     public static @Nullable WishesBody of(final Wishes wishes) {
@@ -37,7 +40,8 @@ public record WishesBody(
                         wishes.mostMaterials().isPresent()
                                 ? wishes.mostMaterials().getAsInt()
                                 : null,
-                        wishes.lifeYears().isPresent() ? wishes.lifeYears().getAsDouble() : null);
+                        wishes.lifeYears().isPresent() ? wishes.lifeYears().getAsDouble() : null,
+                        wishes.school().orElse(null));
     }
 
     /**
@@ -54,6 +58,7 @@ public record WishesBody(
                 cheap,
                 light,
                 mostMaterials == null ? OptionalInt.empty() : OptionalInt.of(mostMaterials),
-                lifeYears == null ? OptionalDouble.empty() : OptionalDouble.of(lifeYears));
+                lifeYears == null ? OptionalDouble.empty() : OptionalDouble.of(lifeYears),
+                Optional.ofNullable(school));
     }
 }

@@ -20,7 +20,6 @@ import looseknit.core.need.Target;
 import looseknit.core.reading.Explanation;
 import looseknit.core.reading.Gauges;
 import looseknit.core.reading.Reading;
-import looseknit.core.reading.ReadingSentence;
 import looseknit.core.reading.Score;
 import looseknit.core.reading.Verdict;
 import org.jspecify.annotations.Nullable;
@@ -61,6 +60,7 @@ public record EvaluationBody(
             Message words,
             @Nullable Double low,
             @Nullable Double high,
+            Message bearableWords,
             double weight,
             Message weightWords,
             List<Message> because) {}
@@ -76,6 +76,8 @@ public record EvaluationBody(
             int decimals,
             @Nullable Double targetLow,
             @Nullable Double targetHigh,
+            @Nullable Double bearableLow,
+            @Nullable Double bearableHigh,
             Verdict verdict,
             Message words,
             ExplanationBody explanation) {}
@@ -88,7 +90,11 @@ public record EvaluationBody(
             List<ExplainedFigureBody> steps,
             List<ContributionBody> contributions,
             Message contributionUnit,
-            List<CauseBody> causes) {}
+            List<CauseBody> causes,
+            List<GradeBody> grading) {}
+
+    /** A point of a grading curve. */
+    public record GradeBody(double mm, double finerPercent) {}
 
     /** A figure that went in or came out on the way. */
     public record ExplainedFigureBody(Message name, double value, String unit, int decimals, Message source) {}
@@ -177,9 +183,10 @@ public record EvaluationBody(
         return new TargetBody(
                 target.property(),
                 target.property().words(),
-                ReadingSentence.WANTED.with(Score.wanted(target)),
+                Score.wantedWords(target),
                 shown(target.property(), target.band().low(), system),
                 shown(target.property(), target.band().high(), system),
+                Score.bearableWords(target),
                 target.weight(),
                 target.weightWords(),
                 target.because());
@@ -201,6 +208,10 @@ public record EvaluationBody(
                 dimension.decimals(property.decimals(value), system),
                 target.map(each -> shown(property, each.band().low(), system)).orElse(null),
                 target.map(each -> shown(property, each.band().high(), system)).orElse(null),
+                target.map(each -> shown(property, each.bearable().low(), system))
+                        .orElse(null),
+                target.map(each -> shown(property, each.bearable().high(), system))
+                        .orElse(null),
                 reading.verdict(),
                 reading.words(),
                 explanation(property, reading.explanation(), system));
@@ -232,6 +243,9 @@ public record EvaluationBody(
                 explanation.causes().stream()
                         .map(each -> new CauseBody(
                                 each.name(), property.dimension().difference(each.sd(), system), each.share()))
+                        .toList(),
+                explanation.grading().stream()
+                        .map(each -> new GradeBody(each.mm(), 100 * each.finer()))
                         .toList());
     }
 

@@ -124,7 +124,7 @@ class FindsApiTest {
                 .andExpect(jsonPath("$.answer.proof.proved").value(true))
                 .andExpect(jsonPath("$.answer.proposals[0].titleWords", containsString("the closest")))
                 .andExpect(jsonPath("$.answer.proposals[0].fit", greaterThan(50.0)))
-                .andExpect(jsonPath("$.answer.proposals[0].readings", hasSize(9)))
+                .andExpect(jsonPath("$.answer.proposals[0].readings", hasSize(13)))
                 .andExpect(jsonPath("$.answer.proposals[0].toBuy", not(empty())));
         whyNot(id, "peat")
                 .andExpect(jsonPath("$.words", containsString("sphagnum peat")))

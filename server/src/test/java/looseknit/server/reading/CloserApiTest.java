@@ -135,7 +135,7 @@ class CloserApiTest {
     void chanceAgreesWithTheQuickRanges() throws Exception {
         ask("/api/chance", "{\"asked\":%s,\"draws\":1000,\"seed\":3}".formatted(asked()))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$", hasSize(9)))
+                .andExpect(jsonPath("$", hasSize(13)))
                 .andExpect(jsonPath("$[0].coveragePercent", closeTo(80, 6)));
         ask("/api/chance", "{\"asked\":%s,\"draws\":1,\"seed\":3}".formatted(asked()))
                 .andExpect(status().isUnprocessableContent())

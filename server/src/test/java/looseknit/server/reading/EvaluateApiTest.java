@@ -30,7 +30,7 @@ class EvaluateApiTest {
     void readsEverythingUnderAFullBrief() throws Exception {
         http.perform(send("/api/evaluate", "{\"recipe\":%s,\"brief\":%s}".formatted(recipe("peat", 3), brief())))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.readings", hasSize(9)))
+                .andExpect(jsonPath("$.readings", hasSize(13)))
                 .andExpect(jsonPath("$.readings[0].quality").value("AIR"))
                 .andExpect(jsonPath("$.readings[0].unit").value("%"))
                 .andExpect(jsonPath("$.readings[0].targetLow").exists())
