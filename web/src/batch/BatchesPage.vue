@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmptyPage from '@/parts/EmptyPage.vue'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { BatchRow } from '@/api/types'
@@ -70,11 +71,12 @@ const rows = (batch: BatchRow) =>
     <button v-if="hasMore" type="button" class="plain" :disabled="fetchingMore" @click="more">
       {{ $t('parts.pages.more') }}
     </button>
-    <p v-if="first?.total === 0" class="empty">
-      {{ $t('batch.batchesPage.noBatchYet') }}
-      <RouterLink to="/blends">{{ $t('batch.batchesPage.blend') }}</RouterLink>
-      {{ $t('batch.batchesPage.chooseMixABatch') }}
-    </p>
+    <EmptyPage v-if="first?.total === 0" what="batch" :title="$t('batch.batchesPage.emptyTitle')">
+      {{ $t('batch.batchesPage.empty') }}
+      <template #action>
+        <RouterLink to="/blends">{{ $t('batch.batchesPage.toTheBlends') }}</RouterLink>
+      </template>
+    </EmptyPage>
   </main>
 </template>
 

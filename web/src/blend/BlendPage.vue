@@ -7,6 +7,7 @@ import { useRoute, useRouter } from 'vue-router'
 import type { Brief, Proposal, Recipe, Remedy, WayOut } from '@/api/types'
 import CautionList from '@/caution/CautionList.vue'
 import FindDrawer from '@/find/FindDrawer.vue'
+import StartMixes from '@/find/StartMixes.vue'
 import { useKeys } from '@/parts/keys'
 import { say } from '@/parts/notices'
 import { useKept } from '@/parts/useKept'
@@ -186,6 +187,15 @@ const takeOver = (proposal: Proposal) =>
     say(t('blend.work.takenOver', { number: version.number }), bench.undo)
   })
 
+const startFrom = (proposal: Proposal) => {
+  bench.change((now) => ({
+    ...now,
+    recipe: { ...proposal.recipe, ...(now.recipe.scoop ? { scoop: now.recipe.scoop } : {}) },
+  }))
+  chosen.value = -1
+  say(t('blend.work.started'), bench.undo)
+}
+
 const step = (row: number, by: number) => {
   recipe.value = changeBy(recipe.value, row, by)
 }
@@ -324,15 +334,16 @@ useKeys({
               </button>
             </span>
           </div>
-          <nav class="closer" :aria-label="$t('blend.closer.nav')">
+          <nav v-if="recipe.parts.length > 0" class="closer" :aria-label="$t('blend.closer.nav')">
             <RouterLink v-for="view in CLOSER" :key="view" :to="`/blends/${id}/closer/${view}`">{{
               $t(`blend.closer.${view}`)
             }}</RouterLink>
           </nav>
         </div>
       </div>
+      <StartMixes v-if="ready && onBench && recipe.parts.length === 0" :brief="brief" @take="startFrom" />
       <OneMoreTable
-        v-if="evaluation && onBench"
+        v-if="evaluation && onBench && recipe.parts.length > 0"
         :evaluation="evaluation"
         :asked="{ recipe, brief, blendId: id }"
         :chosen="chosen"

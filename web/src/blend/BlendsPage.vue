@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { usePages } from '@/api/usePages'
+import EmptyPage from '@/parts/EmptyPage.vue'
 import { useKeys } from '@/parts/keys'
 import { useKept } from '@/parts/useKept'
 import { besidePath, MOST_BESIDE } from './beside'
@@ -74,7 +75,7 @@ useKeys({ n: () => void start() })
         <Button :label="$t('blend.book.new')" :disabled="busy" @click="start()" />
       </div>
     </div>
-    <BookSift v-model="filter" :page="first" />
+    <BookSift v-if="sifted || first?.total !== 0 || (first?.away ?? 0) > 0" v-model="filter" :page="first" />
     <p v-if="picked.length > 0" class="picked" role="status">
       {{ $t('blend.book.picked', { n: picked.length }, picked.length) }}
       <Button :label="$t('blend.book.beside')" size="small" :disabled="picked.length < 2" @click="beside" />
@@ -98,7 +99,12 @@ useKeys({ n: () => void start() })
     <button v-if="hasMore" type="button" class="plain" :disabled="fetchingMore" @click="more">
       {{ $t('parts.pages.more') }}
     </button>
-    <p v-if="first?.total === 0 && !sifted" class="empty">{{ $t('blend.book.empty') }}</p>
+    <EmptyPage v-if="first?.total === 0 && !sifted" what="blend" :title="$t('blend.book.emptyTitle')">
+      {{ $t('blend.book.empty') }}
+      <template #action>
+        <Button :label="$t('blend.book.new')" :disabled="busy" @click="start()" />
+      </template>
+    </EmptyPage>
     <p v-else-if="first?.total === 0" class="empty">
       {{ $t('blend.book.noneSo') }}
       <button v-if="sifted" type="button" class="plain" @click="noSifting">

@@ -4,6 +4,7 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Answer, Potting } from '@/api/types'
+import EmptyPage from '@/parts/EmptyPage.vue'
 import { say, sayProblem } from '@/parts/notices'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
@@ -139,15 +140,17 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
             </li>
           </ul>
         </template>
-        <p v-if="today.dueInAll === 0" class="empty">
-          <template v-if="today.later.length === 0">
-            {{ ' ' }}{{ $t('care.todayPage.noPotYetMakeA') }}
-            <RouterLink to="/blends">{{ $t('care.todayPage.blend') }}</RouterLink>{{
-              $t('care.todayPage.mixABatchOfIt')
-            }}{{ ' ' }}
+        <EmptyPage
+          v-if="today.dueInAll === 0 && today.later.length === 0"
+          what="pot"
+          :title="$t('care.todayPage.emptyTitle')"
+        >
+          {{ $t('care.todayPage.empty') }}
+          <template #action>
+            <RouterLink to="/blends">{{ $t('care.todayPage.toTheBlends') }}</RouterLink>
           </template>
-          <template v-else>{{ $t('care.todayPage.nothingToLookAtToday') }}</template>
-        </p>
+        </EmptyPage>
+        <p v-else-if="today.dueInAll === 0" class="empty">{{ $t('care.todayPage.nothingToLookAtToday') }}</p>
       </section>
       <aside :aria-label="$t('care.todayPage.comingUp')">
         <template v-if="today.toMix.length > 0">

@@ -6,6 +6,7 @@ import StitchMark from '@/material/StitchMark.vue'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
+import { inALine } from '@/reading/gauge'
 import { t } from '@/words'
 
 /** A blend that was found: what is in it, how it fits, what it gives up. */
@@ -29,7 +30,12 @@ const rows = computed(() =>
 const sum = computed(() => props.proposal.recipe.parts.reduce((all, part) => all + part.amount, 0))
 const shares = computed(() => props.proposal.recipe.parts.map((part) => part.amount / sum.value))
 const bad = (verdict: string) => verdict === 'TOO_LOW' || verdict === 'TOO_HIGH'
-const judged = computed(() => props.proposal.readings.filter((each) => each.verdict !== 'NO_TARGET'))
+/** What is drawn on the bench, and of the rest what is not right. */
+const judged = computed(() =>
+  props.proposal.readings.filter(
+    (each) => each.verdict !== 'NO_TARGET' && (!inALine(each) || each.verdict !== 'FITS'),
+  ),
+)
 const toBuy = computed(() => new Set(props.proposal.toBuy.map((each) => each.materialId)))
 const cost = computed(() =>
   props.proposal.costPerLitre === undefined

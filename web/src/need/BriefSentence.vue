@@ -25,6 +25,7 @@ import {
   spreadWords,
   STAGES,
   startingHabit,
+  startingPlace,
   startingPot,
   WALLS,
   waterWords,
@@ -35,14 +36,6 @@ import {
 const model = defineModel<Brief>({ required: true })
 const settings = useSettings()
 const { plant } = usePlants()
-
-const startingPlace: Place = {
-  name: t('need.briefSentence.myRoom'),
-  temperatureC: 21,
-  humidityPercent: 45,
-  light: 'MEDIUM',
-  draught: 'STILL',
-}
 
 const set = (change: Partial<Brief>) => {
   model.value = { ...model.value, ...change }
@@ -63,7 +56,7 @@ const pot = computed({
   set: (value: Pot) => set({ pot: value }),
 })
 const place = computed({
-  get: () => model.value.place ?? startingPlace,
+  get: () => model.value.place ?? startingPlace(),
   set: (value: Place) => set({ place: value }),
 })
 const habit = computed({

@@ -101,6 +101,14 @@ export const startingPot = (): Pot => ({
   layerCm: 0,
 })
 
+export const startingPlace = (): Place => ({
+  name: t('need.briefSentence.myRoom'),
+  temperatureC: 21,
+  humidityPercent: 45,
+  light: 'MEDIUM',
+  draught: 'STILL',
+})
+
 export const startingHabit = (): Habit => ({
   everyDays: 7,
   amount: 'THOROUGHLY',

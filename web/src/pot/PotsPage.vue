@@ -5,6 +5,7 @@ import { answer, api } from '@/api/client'
 import type { Potting } from '@/api/types'
 import { usePages } from '@/api/usePages'
 import { daysBetween, inWords, shortDate, todayHere } from '@/measure/days'
+import EmptyPage from '@/parts/EmptyPage.vue'
 import { say, sayProblem } from '@/parts/notices'
 import { useSettings } from '@/measure/settings'
 import { figure } from '@/measure/units'
@@ -111,11 +112,12 @@ const interval = (potting: Potting) =>
     <button v-if="hasMore" type="button" class="plain" :disabled="fetchingMore" @click="more">
       {{ $t('parts.pages.more') }}
     </button>
-    <p v-if="first?.total === 0" class="empty">
-      {{ $t('pot.potsPage.noPotYet') }}
-      <RouterLink to="/batches">{{ $t('pot.potsPage.batch') }}</RouterLink>
-      {{ $t('pot.potsPage.andPotAPlantUp') }}
-    </p>
+    <EmptyPage v-if="first?.total === 0" what="pot" :title="$t('pot.potsPage.emptyTitle')">
+      {{ $t('pot.potsPage.empty') }}
+      <template #action>
+        <RouterLink to="/batches">{{ $t('pot.potsPage.toTheBatches') }}</RouterLink>
+      </template>
+    </EmptyPage>
   </main>
 </template>
 

@@ -4,6 +4,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Lot } from '@/api/types'
+import EmptyPage from '@/parts/EmptyPage.vue'
 import { useKeys } from '@/parts/keys'
 import { say, sayProblem } from '@/parts/notices'
 import { useKept } from '@/parts/useKept'
@@ -16,6 +17,7 @@ import { ticksOf } from './counting'
 import LotForm from './LotForm.vue'
 import LotRow from './LotRow.vue'
 import QuickAdd from './QuickAdd.vue'
+import TickShelf from './TickShelf.vue'
 import { useShelf } from './useShelf'
 
 /** What is there: every lot as a bar to one scale, by what it is there for; quick to add to and to count up. */
@@ -157,9 +159,12 @@ useKeys({
   <QuickAdd ref="quick" @added="added" />
   <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
   <div v-if="loading" class="skeleton" style="height: 320px; margin-top: 14px" />
-  <p v-else-if="lots.length === 0 && !error" class="empty">
-    {{ $t('shelf.lotsPanel.nothingOnTheShelfYet') }}
-  </p>
+  <template v-else-if="lots.length === 0 && !error">
+    <EmptyPage what="shelf" :title="$t('shelf.lotsPanel.emptyTitle')">
+      {{ $t('shelf.lotsPanel.empty') }}
+    </EmptyPage>
+    <TickShelf />
+  </template>
   <template v-else>
     <div class="over">
       <p class="soft">

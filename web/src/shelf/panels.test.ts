@@ -194,7 +194,7 @@ describe('the shelf', () => {
     stubServer({ ...books, 'GET /api/shelf/lots': [] })
     const wrapper = mount(LotsPanel, { global: surroundings() })
     await settle()
-    expect(wrapper.text()).toContain('Put the four things you own here')
+    expect(wrapper.text()).toContain('tick what you own')
   })
 
   it('counts several lots at once', async () => {

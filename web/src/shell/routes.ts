@@ -1,9 +1,9 @@
 import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router'
 import { t } from '@/words'
-import TodayPage from '@/care/TodayPage.vue'
+import HomePage from './HomePage.vue'
 
 const routes: RouteRecordRaw[] = [
-  { path: '/', name: 'today', component: TodayPage, meta: { title: 'today', place: 'today' } },
+  { path: '/', name: 'today', component: HomePage, meta: { title: 'today', place: 'today' } },
   {
     path: '/blends',
     name: 'blends',

@@ -932,6 +932,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/commonest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["commonest"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/count": {
         parameters: {
             query?: never;
@@ -1054,6 +1070,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["worth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/starts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["starts"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1466,6 +1498,12 @@ export interface components {
         ClashBody: {
             says: string;
             waysOut: string[];
+        };
+        CommonBody: {
+            materialId: string;
+            name: string;
+            /** Format: double */
+            packLitres: number;
         };
         ConstituentBody: {
             id: string;
@@ -2686,6 +2724,14 @@ export interface components {
             /** Format: double */
             unsteadyDeg: number;
             wet: components["schemas"]["StandingBody"];
+        };
+        StartsAskedBody: {
+            brief: components["schemas"]["BriefBody"];
+        };
+        StartsBody: {
+            proposals: components["schemas"]["ProposalBody"][];
+            /** @enum {string} */
+            source: "SHELF" | "SHOPS";
         };
         StepBody: {
             changes: components["schemas"]["ChangeBody"][];
@@ -5104,6 +5150,32 @@ export interface operations {
             };
         };
     };
+    commonest: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CommonBody"][];
+                };
+            };
+        };
+    };
     count: {
         parameters: {
             query?: {
@@ -5410,6 +5482,36 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WorthBody"];
+                };
+            };
+        };
+    };
+    starts: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartsAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StartsBody"];
                 };
             };
         };

@@ -64,6 +64,47 @@ public final class FindMixes {
                 question, watch, EnumSet.of(Respect.CHEAPEST, Respect.LONGEST, Respect.LIGHTEST, Respect.SAFEST));
     }
 
+    /** Mixes to start from, and how many of them. */
+    private static final int STARTS = 3;
+
+    /**
+     * A few usual mixes to start from: of each school that has one for the plants the simplest that suits, the best first. Quick, and not a proof.
+     *
+     * @return up to three, each titled by its school; none if no usual mix can be made of the candidates
+     */
+    public static List<Proposal> starts(final Question question, final SearchListener watch) {
+        if (question.candidates().isEmpty() || question.usually().usual().isEmpty()) {
+            return List.of();
+        }
+        final CandidateTables meter = new CandidateTables(question.usually()
+                .within(question.limits()
+                        .with(
+                                Math.min(TRADED_MATERIALS - 1, question.limits().mostMaterials()),
+                                question.limits().mostParts())));
+        final Map<Respect, FoundRecipe> found = new LinkedHashMap<>();
+        final Optional<School> wished = question.brief().wishes().schoolMeant();
+        for (final School school : School.values()) {
+            if (wished.isPresent() && wished.get() != school
+                    || question.brief().usual().stream()
+                            .anyMatch(each -> each.narrowed(school).isEmpty())) {
+                continue;
+            }
+            new Obstacles(question.usually(school), watch)
+                    .small(meter.dry)
+                    .ifPresent(find -> found.put(Respect.of(school), find));
+        }
+        if (found.isEmpty()) {
+            new Obstacles(question.usually(), watch)
+                    .small(meter.dry)
+                    .ifPresent(find -> found.put(Respect.CLOSEST, find));
+        }
+        final Map<Respect, FoundRecipe> best = new LinkedHashMap<>();
+        found.entrySet().stream()
+                .sorted(Map.Entry.comparingByValue(FoundRecipe.ORDER))
+                .forEach(each -> best.put(each.getKey(), each.getValue()));
+        return new Proposals(meter).distinct(best, List.of(), STARTS, 0);
+    }
+
     /** Looks among mixes that are usual for the plants, and among all only where none of these can be made. */
     private static Answer usualFirst(final Question question, final SearchListener watch, final Set<Respect> respects) {
         final Question usual = question.usually();

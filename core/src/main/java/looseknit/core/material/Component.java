@@ -116,7 +116,7 @@ public enum Component implements Named {
             return 0;
         }
         if (organic(material)) {
-            return 1 - holder(material);
+            return Math.max(1 - holder(material), material.is(Nature.BARK) ? HALF : 0);
         }
         return above(OPENER_MM, material);
     }

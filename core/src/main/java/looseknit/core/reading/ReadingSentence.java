@@ -33,6 +33,7 @@ public enum ReadingSentence implements Code {
     MISSES("miss", "value", "band"),
     NEARLY_FITS("miss", "value", "band"),
     UNUSUAL("says"),
+    NEARLY_USUAL_MIX("says"),
     STAYS_WET("by"),
     WANTS_WATER("by"),
     A_LITTLE,

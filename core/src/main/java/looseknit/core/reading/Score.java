@@ -100,7 +100,10 @@ public final class Score {
         final List<Target> targets = mix.targets();
         return worst(targets, values)
                 .filter(target -> target.property() == Property.MAKE_UP)
-                .map(unusual -> ReadingSentence.UNUSUAL.with(UsualContents.said(mix)))
+                .map(unusual -> (unusual.bearable().contains(Objects.requireNonNull(values.get(Property.MAKE_UP)))
+                                ? ReadingSentence.NEARLY_USUAL_MIX
+                                : ReadingSentence.UNUSUAL)
+                        .with(UsualContents.said(mix)))
                 .orElseGet(() -> headline(targets, values));
     }
 

@@ -164,7 +164,9 @@ public record AnswerBody(
         return new VerdictBody(
                 property,
                 FindSentence.LABEL.with(property.brief()),
-                FindSentence.FIGURE.with(property.quantity(value)),
+                property != Property.MAKE_UP
+                        ? FindSentence.FIGURE.with(property.quantity(value))
+                        : reading.verdict() == Verdict.FITS ? ReadingSentence.USUAL.with() : reading.words(),
                 property.dimension().shown(value, system),
                 reading.target()
                         .map(each -> EvaluationBody.shown(property, each.band().low(), system))
@@ -172,9 +174,7 @@ public record AnswerBody(
                 reading.target()
                         .map(each -> EvaluationBody.shown(property, each.band().high(), system))
                         .orElse(null),
-                reading.target()
-                        .map(each -> ReadingSentence.WANTED.with(Score.wanted(each)))
-                        .orElseGet(() -> TableText.said("")),
+                reading.target().map(Score::wantedWords).orElseGet(() -> TableText.said("")),
                 reading.verdict(),
                 reading.verdict().words(property));
     }

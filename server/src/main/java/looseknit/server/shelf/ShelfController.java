@@ -14,7 +14,9 @@ import looseknit.core.material.Material;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.shelf.BuySizes;
+import looseknit.core.shelf.Commonest;
 import looseknit.core.shelf.Stock;
+import looseknit.server.frame.Books;
 import looseknit.server.shelf.Offers.OfferBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -35,10 +37,12 @@ class ShelfController {
 
     private final Shelf shelf;
     private final Offers offers;
+    private final Books books;
 
-    ShelfController(final Shelf shelf, final Offers offers) {
+    ShelfController(final Shelf shelf, final Offers offers, final Books books) {
         this.shelf = shelf;
         this.offers = offers;
+        this.books = books;
     }
 
     /** A lot to store; the id is made by the caller, so that a repeated call stores nothing twice. */
@@ -84,6 +88,17 @@ class ShelfController {
             double needLitres,
             List<WayBody> single,
             @Nullable WayBody cheapest) {}
+
+    /** A material with its usual pack. */
+    record CommonBody(String materialId, String name, double packLitres) {}
+
+    /** What most growers keep, to be ticked off by somebody who begins. */
+    @GetMapping("/commonest")
+    List<CommonBody> commonest() {
+        return Commonest.of(books.materials()).stream()
+                .map(each -> new CommonBody(each.id(), each.name(), each.packL()))
+                .toList();
+    }
 
     /** Ways in which packs are sold. */
     @GetMapping("/ways-sold")
