@@ -161,6 +161,7 @@ h3 kbd {
   font-weight: 700;
 }
 .buy {
+  margin-left: 6px;
   color: var(--marigold-ink);
   font-weight: 700;
 }

@@ -53,7 +53,7 @@ const interval = (potting: Potting) =>
     <div class="page-head">
       <div>
         <h1>{{ $t('pot.potsPage.pots') }}</h1>
-        <p v-if="first" class="soft">
+        <p v-if="first && first.total > 0" class="soft">
           {{ $t('pot.potsPage.inPlaces', { length: first.total, length2: first.places }) }}
         </p>
       </div>

@@ -23,6 +23,7 @@ const plant = (id: string, name: string, group: string, change: Partial<Plant> =
   mostEcDsPerM: 2,
   drying: 'it may dry by half',
   dryingWords: 'half dry',
+  usualDays: 7,
   lifeYears: 2,
   light: 'bright',
   tempLowC: 10,

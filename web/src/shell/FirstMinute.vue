@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Brief, Proposal } from '@/api/types'
@@ -26,6 +26,23 @@ const brief = useKept<Brief>(KEPT, {
   place: startingPlace(),
   habit: startingHabit(),
 })
+/** Until somebody says how often, it is watered as such plants usually are. */
+const said = ref(false)
+const wanted = computed<Brief>({
+  get: () => brief.value,
+  set: (next) => {
+    said.value ||= next.habit?.everyDays !== brief.value.habit?.everyDays
+    brief.value = next
+  },
+})
+watch(
+  () => plant(brief.value.plantId ?? '')?.usualDays,
+  (days) => {
+    if (days !== undefined && !said.value && brief.value.habit) {
+      brief.value = { ...brief.value, habit: { ...brief.value.habit, everyDays: days } }
+    }
+  },
+)
 const ticking = ref(false)
 const id = crypto.randomUUID()
 const busy = ref(false)
@@ -65,7 +82,7 @@ const take = async (proposal?: Proposal) => {
       <h1>{{ $t('shell.firstMinute.title') }}</h1>
       <p class="soft">{{ $t('shell.firstMinute.lead') }}</p>
     </div>
-    <BriefSentence v-model="brief" />
+    <BriefSentence v-model="wanted" />
     <StartMixes :brief="brief" @take="take" />
     <p>
       <button type="button" class="plain" :disabled="busy" @click="take()">

@@ -2370,6 +2370,8 @@ export interface components {
             tempLowC: number;
             texture: string;
             trade: string;
+            /** Format: int32 */
+            usualDays: number;
             water: string;
             waterPercent: components["schemas"]["BandBody"];
         };

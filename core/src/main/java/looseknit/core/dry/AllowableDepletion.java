@@ -6,22 +6,25 @@ import looseknit.core.message.Named;
 
 /** How far a pot may dry before the plant wants water, as a share of the water it can use. */
 public enum AllowableDepletion implements Named {
-    NEVER_DRY(0.30, 60, 0),
-    TOP_THIRD(0.45, 14, 1),
-    HALF(0.55, 10, 1),
-    DRY(0.70, 8, 2),
-    NEARLY_ALL(0.90, 6, 10),
-    COMPLETELY(0.97, 5, 21);
+    NEVER_DRY(0.30, 60, 0, 3),
+    TOP_THIRD(0.45, 14, 1, 5),
+    HALF(0.55, 10, 1, 7),
+    DRY(0.70, 8, 2, 7),
+    NEARLY_ALL(0.90, 6, 10, 10),
+    COMPLETELY(0.97, 5, 21, 14);
 
     private static final String BECAUSE = "because";
     private final double depletion;
     private final int mayStayMoistDays;
     private final int mayStayDryDays;
+    private final int usualDays;
 
-    AllowableDepletion(final double depletion, final int mayStayMoistDays, final int mayStayDryDays) {
+    AllowableDepletion(
+            final double depletion, final int mayStayMoistDays, final int mayStayDryDays, final int usualDays) {
         this.depletion = depletion;
         this.mayStayMoistDays = mayStayMoistDays;
         this.mayStayDryDays = mayStayDryDays;
+        this.usualDays = usualDays;
     }
 
     /** Share of the usable water that is gone, 0 to 1; common practice put into figures by judgement. */
@@ -37,6 +40,11 @@ public enum AllowableDepletion implements Named {
     @Override
     public List<String> facets() {
         return List.of(BECAUSE);
+    }
+
+    /** Days after which such a plant is usually watered in a room, to begin with [d]; common practice by judgement. */
+    public int usualDays() {
+        return usualDays;
     }
 
     /** Days that the pot may stay moister than it should get before roots suffer; common practice by judgement. */

@@ -21,6 +21,9 @@ import looseknit.core.reading.PottedMix;
 /** What a search leaves out whatever its figures: what must never be done for this plant, and what the grower does not want. */
 public final class Exclusions {
 
+    /** So many pieces should lie side by side across a pot; common practice put into a figure by judgement. */
+    private static final double PIECES_ACROSS = 12;
+
     private Exclusions() {}
 
     /** Why a material is left out, in a sentence; nothing if it may go in. */
@@ -33,7 +36,17 @@ public final class Exclusions {
         if (material.is(Nature.QUARANTINED)) {
             return Optional.of(FindSentence.IN_QUARANTINE.with());
         }
+        if (tooCoarse(material, brief)) {
+            return Optional.of(FindSentence.TOO_COARSE.with());
+        }
         return WishCheck.barred(material, brief.wishes());
+    }
+
+    /** Whether most pieces are so large that only a few lie side by side in the pot. */
+    private static boolean tooCoarse(final Material material, final Brief brief) {
+        return brief.pot()
+                .filter(pot -> material.grainSize().d50Mm() * PIECES_ACROSS > 10 * pot.topCm())
+                .isPresent();
     }
 
     /** Why an amendment is not dosed, in a sentence; nothing if it may be. */

@@ -35,7 +35,7 @@ public final class FindMixes {
     /** What the best in other respects is sought among: blends that people mix. */
     private static final int TRADED_MATERIALS = 4;
 
-    private static final int TRADED_PARTS = 10;
+    private static final int TRADED_PARTS = 8;
 
     /** Share of the time that may go to the closest; the rest is for what else there is. */
     private static final double SHARE_FOR_CLOSEST = 0.75;
@@ -341,9 +341,14 @@ public final class FindMixes {
                 counts,
                 proof,
                 fits ? Optional.empty() : aside.clash(meter, best),
-                fits ? List.of() : aside.wouldHelp(meter, best),
+                fits || unusual(proposals, best) ? List.of() : aside.wouldHelp(meter, best),
                 aside.exactPartsGain(distinct.get(0)),
                 List.of());
+    }
+
+    /** Whether the closest is nothing that is usual: what the shelf lacks for that is said instead. */
+    private boolean unusual(final Proposals proposals, final FoundRecipe best) {
+        return question.usual().isEmpty() && proposals.unusual(best);
     }
 
     private static List<Answer.OfCount> counts(final ClosestBlends closest, final Proposals proposals, final int most) {

@@ -23,6 +23,7 @@ public enum FindSentence implements Code {
     FITS_AS_WELL("parts"),
     FITS_INSTEAD("fit", "best", "parts", "summary"),
     IN_QUARANTINE,
+    TOO_COARSE,
     WITHOUT_IT("what", "now", "without"),
     NOTHING_ELSE,
     NEAREST_TO_IT,

@@ -155,6 +155,14 @@ final class Proposals {
         return new PottedMix(recipe, question.brief(), question.known()).values();
     }
 
+    /** Whether what is in a recipe goes beyond what is bearable for the plant. */
+    boolean unusual(final FoundRecipe find) {
+        final Map<Property, Double> figures = figures(recipe(find));
+        return question.targets().stream()
+                .filter(target -> target.property() == Property.MAKE_UP)
+                .anyMatch(target -> !target.bearable().contains(figures.getOrDefault(Property.MAKE_UP, 0.0)));
+    }
+
     /** Spread of the readings of a blend. */
     Map<Property, Double> spread(final FoundRecipe find) {
         return Reading.spreads(new PottedMix(recipe(find), question.brief(), question.known()));

@@ -50,6 +50,7 @@ public final class MakeUpBook {
                         row.text("school").isEmpty()
                                 ? Optional.empty()
                                 : Optional.of(row.oneOf("school", School.class)),
+                        row.filled("unasked").equals("yes"),
                         UsualMakeUp.completed(bounds),
                         alone,
                         Set.copyOf(row.list("seldom")),

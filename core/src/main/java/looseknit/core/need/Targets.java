@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import looseknit.core.dry.AllowableDepletion;
+import looseknit.core.material.Component;
 import looseknit.core.measure.Band;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Listing;
@@ -50,6 +51,12 @@ public final class Targets {
     /** How far beyond what is wanted growers get away with: by judgement, against ordinary mixes that work for many people. */
     private static final double WATER_BEARABLE = 0.10;
 
+    private static final double WATER_BEARABLE_IN_MOSS = 0.25;
+
+    /** Share of moss that is usual for plants that some grow in moss alone [vol/vol], and how fine that is [mm]. */
+    private static final double MOSS_GROWN = 0.7;
+
+    private static final double MOSS_MM = 0.3;
     private static final double EASY_BEARABLE_LOW = 0.4;
     private static final double EASY_BEARABLE_HIGH = 1.6;
     private static final double PH_BEARABLE = 0.5;
@@ -108,7 +115,7 @@ public final class Targets {
         brief.pot().ifPresent(pot -> weight(brief, needs, pot).ifPresent(targets::add));
         targets.add(life(brief, needs));
         makeUp(brief).ifPresent(targets::add);
-        targets.add(grain(plant.growing().texture()));
+        targets.add(grain(brief, plant.growing().texture()));
         holdsFood(needs, group).ifPresent(targets::add);
         brief.habit()
                 .filter(habit -> habit.hand() == Habit.Hand.OFTEN_TOO_LATE)
@@ -139,15 +146,23 @@ public final class Targets {
                         new Target(Property.MAKE_UP, Band.atMost(0), Band.atMost(UNUSUAL_BEARABLE), weight, because));
     }
 
-    /** Median grain by the texture that roots prefer. */
-    private static Target grain(final Growing.Texture texture) {
-        return switch (texture) {
+    /** Median grain by the texture that roots prefer; moss is finer than any of it and does for those that some grow in moss. */
+    private static Target grain(final Brief brief, final Growing.Texture texture) {
+        final Target target = switch (texture) {
             case FINE -> grain(texture, new Band(0.2, 2.5), new Band(0.1, 4.5));
             case MEDIUM -> grain(texture, new Band(0.4, 4), new Band(0.2, 7));
             case GRITTY -> grain(texture, new Band(0.9, 6), new Band(0.4, 9));
             case CHUNKY -> grain(texture, new Band(1.5, 10), new Band(0.7, 16));
             case VERY_COARSE -> grain(texture, new Band(4, 18), new Band(2, 28));
         };
+        return mossGrown(brief)
+                ? new Target(
+                        Property.GRAIN,
+                        target.band(),
+                        new Band(MOSS_MM, target.bearable().high()),
+                        target.weight(),
+                        target.because())
+                : target;
     }
 
     private static Target grain(final Growing.Texture texture, final Band wanted, final Band bearable) {
@@ -318,9 +333,19 @@ public final class Targets {
                         needs.water().shifted(-moreAir).clampedTo(LEAST_AIR, 0.95),
                         new Band(
                                 needs.water().low() - WATER_BEARABLE - Math.max(0, moreAir),
-                                needs.water().high() + WATER_BEARABLE - Math.min(0, moreAir)),
+                                needs.water().high()
+                                        + (mossGrown(brief) ? WATER_BEARABLE_IN_MOSS : WATER_BEARABLE)
+                                        - Math.min(0, moreAir)),
                         1,
                         List.of(NeedSentence.COUNTERPART.with())));
+    }
+
+    /** Whether the plant is grown in pure moss by some, wet as that is. */
+    private static boolean mossGrown(final Brief brief) {
+        return brief.plant().orElseThrow().usual().ways().stream()
+                .filter(UsualMakeUp.Way::unasked)
+                .flatMap(way -> way.bounds().stream())
+                .anyMatch(bound -> bound.component() == Component.MOSS && bound.high() >= MOSS_GROWN);
     }
 
     /**

@@ -68,6 +68,7 @@ public record UsualMakeUp(String of, List<Way> ways) {
      * A way of making such a mix.
      *
      * @param school the school it belongs to; nothing for the general way
+     * @param unasked whether it counts as usual where no school was asked for
      * @param bounds range of every component that is bounded
      * @param alone components of which a single material may make up the whole
      * @param seldom ids of materials that such mixes hardly ever have
@@ -76,6 +77,7 @@ public record UsualMakeUp(String of, List<Way> ways) {
      */
     public record Way(
             Optional<School> school,
+            boolean unasked,
             List<Bound> bounds,
             Set<Component> alone,
             Set<String> seldom,
@@ -121,7 +123,7 @@ public record UsualMakeUp(String of, List<Way> ways) {
             }
             narrowed.put(extra.component(), new Bound(extra.component(), low, high));
             return Optional.of(
-                    new Way(Optional.of(to), List.copyOf(narrowed.values()), alone, seldom, weight, because));
+                    new Way(Optional.of(to), true, List.copyOf(narrowed.values()), alone, seldom, weight, because));
         }
     }
 
@@ -157,10 +159,11 @@ public record UsualMakeUp(String of, List<Way> ways) {
                 .sum();
     }
 
-    /** Only the ways of a school; all where the school has none for these plants. */
+    /** Only the ways of a school; where none is asked for, or it has none for these plants, those that are usual unasked. */
     public UsualMakeUp in(final Optional<School> school) {
         final List<Way> narrowed = school.map(this::narrowed).orElse(List.of());
-        return narrowed.isEmpty() ? this : new UsualMakeUp(of, narrowed);
+        return new UsualMakeUp(
+                of, narrowed.isEmpty() ? ways.stream().filter(Way::unasked).toList() : narrowed);
     }
 
     /** The ways narrowed to a school; none where it is not one for these plants. */

@@ -15,6 +15,7 @@ import looseknit.core.blend.Ageing;
 import looseknit.core.blend.Ingredients;
 import looseknit.core.blend.Packing;
 import looseknit.core.material.Component;
+import looseknit.core.material.Grains;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.material.SizeClasses;
@@ -32,6 +33,9 @@ public final class MixTables {
     private static final double COARSEST_MM = 1e6;
 
     private static final double FINEST_MM = 1e-6;
+
+    /** To roots a strand is as coarse as it is thick: a tenth of its length; by judgement. */
+    private static final double THICKNESS_OF_STRANDS = 0.1;
 
     /** Sizes by which the grain of a mix is told: half powers of two [mm]. */
     static final double[] GRAINS_MM = IntStream.rangeClosed(-12, 14)
@@ -91,8 +95,9 @@ public final class MixTables {
     }
 
     private static double[] finer(final Material material) {
+        final double thick = Grains.shape(material) == Grains.Shape.STRAND ? THICKNESS_OF_STRANDS : 1;
         return Arrays.stream(GRAINS_MM)
-                .map(size -> SizeClasses.passing(material.grainSize(), size))
+                .map(size -> SizeClasses.passing(material.grainSize(), size / thick))
                 .toArray();
     }
 

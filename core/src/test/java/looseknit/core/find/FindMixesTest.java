@@ -187,6 +187,18 @@ class FindMixesTest {
                 .asString()
                 .startsWith("For a usual mix for desert cacti and succulents your shelf lacks ")
                 .endsWith("What stands here is unusual.");
+    }
+
+    /** Peat and sand make a usual mix for a violet, but a close and sour one: something airier is named. */
+    @Test
+    void namesWhatWouldHelpAUsualMix() {
+        final Answer answer = FindMixes.find(
+                question("african_violet", 4)
+                        .among(Shelves.of("peat", "sand_coarse"))
+                        .dosing(Question.Doses.NONE),
+                SearchListener.NOBODY);
+
+        assertThat(answer.said()).isEmpty();
         assertThat(answer.wouldHelp())
                 .isNotEmpty()
                 .allSatisfy(each -> assertThat(each.fit())

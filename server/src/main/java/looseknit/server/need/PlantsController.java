@@ -62,6 +62,7 @@ class PlantsController {
             double mostEcDsPerM,
             Message drying,
             Message dryingWords,
+            int usualDays,
             double lifeYears,
             Message light,
             double tempLowC,
@@ -147,6 +148,7 @@ class PlantsController {
                 needs.mostEcDsPerM(),
                 needs.trigger().because(),
                 needs.trigger().words(),
+                needs.trigger().usualDays(),
                 needs.lifeYears(),
                 growing.lightLow() == growing.lightHigh()
                         ? growing.lightLow().words()
