@@ -375,6 +375,7 @@ useKeys({
       :locked="locks.ids"
       @take="takeOver"
       @lock="lock"
+      @way="take"
     />
     <PasteRecipe v-model:open="pasting" :pot="brief.pot" :pasted="pasted" @take="takeWritten" />
 

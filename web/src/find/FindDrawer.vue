@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import Drawer from 'primevue/drawer'
 import { nextTick } from 'vue'
-import type { Brief, Proposal, Recipe } from '@/api/types'
+import { answer, api } from '@/api/client'
+import type { Brief, Proposal, Recipe, WayOut } from '@/api/types'
+import { useAnswered } from '@/api/useAnswered'
+import ContradictionList from '@/need/ContradictionList.vue'
 import { useKept } from '@/parts/useKept'
 import { askedFor, NOTHING_SAID, type Wanted } from './asked'
 import FindForm from './FindForm.vue'
@@ -12,10 +15,16 @@ import { useFind } from './useFind'
 /** Finding mixes for the blend on the bench. */
 const props = defineProps<{ blendId: string; brief: Brief; recipe: Recipe; locked: readonly string[] }>()
 const open = defineModel<boolean>('open', { required: true })
-const emit = defineEmits<{ take: [proposal: Proposal]; lock: [materialId: string] }>()
+const emit = defineEmits<{ take: [proposal: Proposal]; lock: [materialId: string]; way: [way: WayOut] }>()
 
 const wanted = useKept<Wanted>('loose-knit.find.wanted', NOTHING_SAID)
 const find = useFind(props.blendId)
+
+/** What does not go together is said before a search has to reconcile it with an odd mix. */
+const { answer: follows } = useAnswered(
+  () => (open.value && props.brief.plantId !== undefined ? props.brief : undefined),
+  (body, signal) => answer(api.POST('/api/targets', { body, signal })),
+)
 
 const search = () =>
   find.start(askedFor(wanted.value, props.brief, props.recipe, props.locked, props.blendId))
@@ -67,6 +76,7 @@ const shown = async () => {
         @stop="find.stop"
         @lock="emit('lock', $event)"
       />
+      <ContradictionList :contradictions="follows?.contradictions ?? []" @way="emit('way', $event)" />
       <p v-if="find.problem.value" class="say harm" role="alert">{{ find.problem.value }}</p>
       <FindProgress v-if="find.running.value" :state="find.state.value" />
       <FoundList v-else-if="find.state.value" :state="find.state.value" @take="emit('take', $event)" />

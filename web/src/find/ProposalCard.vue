@@ -62,12 +62,13 @@ const cost = computed(() =>
           ></span
         >
       </li>
-      <li v-for="dose in proposal.recipe.doses" :key="dose.amendmentId" class="soft">
+      <li v-for="(dose, i) in proposal.recipe.doses" :key="dose.amendmentId" class="soft">
         <span />
         <StitchMark :material-id="dose.amendmentId" :size="14" />
         <small
           >{{ text(settings.measures.dose(dose.gPerL)) }}
-          {{ (amendment(dose.amendmentId)?.name ?? dose.amendmentId).toLowerCase() }}</small
+          {{ (amendment(dose.amendmentId)?.name ?? dose.amendmentId).toLowerCase()
+          }}<template v-if="proposal.doseWords[i]">, {{ proposal.doseWords[i] }}</template></small
         >
       </li>
     </ol>

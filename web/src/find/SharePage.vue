@@ -161,6 +161,7 @@ const make = async (proposal: Proposal, plants: readonly number[]) => {
     <template v-else-if="find.state.value">
       <p v-if="find.state.value.says" class="say attention" role="alert">{{ find.state.value.says }}</p>
       <template v-if="found && split">
+        <p v-for="line in found.said" :key="line" class="soft">{{ line }}</p>
         <div class="splits" role="group" :aria-label="$t('find.sharePage.howManyBlends')">
           <button
             v-for="(each, at) in found.splits"

@@ -126,6 +126,7 @@ const seconds = computed(() => {
     </section>
     <section aria-labelledby="outlook-air">
       <h2 id="outlook-air">{{ $t('reading.outlookPanel.airAndHeightOverThe') }}</h2>
+      <p v-for="each in outlook?.over ?? []" :key="each">{{ each }}</p>
       <LineChart
         v-if="outlook"
         :label="$t('reading.outlookPanel.airAfterDrainingAndHeight')"

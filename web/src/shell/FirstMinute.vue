@@ -3,9 +3,11 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { Brief, Proposal } from '@/api/types'
+import type { Brief, Proposal, WayOut } from '@/api/types'
+import { useAnswered } from '@/api/useAnswered'
 import StartMixes from '@/find/StartMixes.vue'
 import BriefSentence from '@/need/BriefSentence.vue'
+import ContradictionList from '@/need/ContradictionList.vue'
 import { usePlants } from '@/need/usePlants'
 import { startingHabit, startingPlace, startingPot } from '@/need/words'
 import { sayProblem } from '@/parts/notices'
@@ -43,6 +45,16 @@ watch(
     }
   },
 )
+const { answer: follows } = useAnswered(
+  () => (brief.value.plantId === undefined ? undefined : brief.value),
+  (body, signal) => answer(api.POST('/api/targets', { body, signal })),
+)
+const takeWay = (way: WayOut) => {
+  if (way.after) {
+    said.value = true
+    brief.value = way.after.brief
+  }
+}
 const ticking = ref(false)
 const id = crypto.randomUUID()
 const busy = ref(false)
@@ -83,6 +95,7 @@ const take = async (proposal?: Proposal) => {
       <p class="soft">{{ $t('shell.firstMinute.lead') }}</p>
     </div>
     <BriefSentence v-model="wanted" />
+    <ContradictionList :contradictions="follows?.contradictions ?? []" @way="takeWay" />
     <StartMixes :brief="brief" @take="take" />
     <p>
       <button type="button" class="plain" :disabled="busy" @click="take()">

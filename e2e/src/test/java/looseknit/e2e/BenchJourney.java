@@ -51,7 +51,7 @@ class BenchJourney extends Journey {
         final Page page = bench("Keeper's palm");
         final List<String> before = page.locator(".recipe-rows .name > b").allInnerTexts();
         page.keyboard().press("ArrowDown");
-        page.keyboard().press("Shift+ArrowDown");
+        page.waitForResponse("**/api/evaluate*", () -> page.keyboard().press("Shift+ArrowDown"));
         assertThat(page.locator(".recipe-rows .name > b").first()).hasText(before.get(1));
         assertThat(page.locator(".recipe-rows li.chosen .name > b")).hasText(before.get(0));
 

@@ -63,7 +63,7 @@ class DemoJourney extends Journey {
         page.navigate(app.address() + "/blends");
         page.getByText("Slipway rescue").click();
         final Locator days = GrowerJourney.reading(page, "DRY_DAYS");
-        assertThat(days).containsText("slower than your hand");
+        assertThat(days).containsText("still wet when you water");
         final String before = days.locator("b").innerText();
         page.locator(".headline button")
                 .filter(new Locator.FilterOptions().setHasText("One part"))

@@ -24,7 +24,7 @@ class GrowerJourney {
                 Browser browser = new Browser(1280, 800)) {
             final Page page = browser.page();
             page.navigate(app.address());
-            assertThat(page.getByText("No pot yet.")).isVisible();
+            assertThat(page.getByText("What would you like to pot?")).isVisible();
 
             final String blend = compose(page);
             mixForSixPots(page);
@@ -70,7 +70,7 @@ class GrowerJourney {
             page.keyboard().press("+");
         }
         assertThat(parts(page, "Coir pith")).hasValue("4");
-        assertThat(reading(page, "WATER")).containsText("too wet");
+        assertThat(reading(page, "WATER")).containsText("wet");
         assertThat(page.locator(".headline")).not().containsText("Everything fits");
 
         add(page, "perlite, coarse", "Perlite, coarse");

@@ -43,7 +43,7 @@ class ShelfJourney extends Journey {
     @Order(1)
     void aLotIsPutThereByKeyboardAndCountedUp() {
         go("/shelf/here");
-        assertThat(page.getByText("Nothing on the shelf yet.")).isVisible();
+        assertThat(page.getByText("Nothing on the shelf yet")).isVisible();
 
         page.locator("body").press("a");
         page.keyboard().type("sphagnum peat");

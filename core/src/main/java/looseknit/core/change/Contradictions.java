@@ -16,6 +16,7 @@ import looseknit.core.need.Needs;
 import looseknit.core.need.Place;
 import looseknit.core.need.Plant;
 import looseknit.core.need.SharedNeeds;
+import looseknit.core.need.Targets;
 import looseknit.core.need.Wishes;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
@@ -170,6 +171,12 @@ public final class Contradictions {
                     ChangeSentence.DROWNED.with(plant, needs.trigger().because()),
                     WayOut.of(new Change.Base(PotBase.ON_FEET), ChangeSentence.DRILL_HOLES.with()));
         }
+        Targets.tooHeavyToStand(brief)
+                .ifPresent(least -> add(
+                        "stands_or_lifts",
+                        ChangeSentence.STANDS_OR_LIFTS.with(plant, least),
+                        WayOut.advice(ChangeSentence.WHERE_IT_STAYS),
+                        WayOut.advice(ChangeSentence.TIED_UP)));
         if (pot.wall() == PotWall.CLAY && plant.growing().minerals() == Growing.Minerals.PURE) {
             add(
                     "leaching",

@@ -22,9 +22,6 @@ import looseknit.core.reading.PottedMix;
 /** The watering hand against how fast the pot dries, with what would bring the two together, each way out computed. */
 final class DryingClash {
 
-    /** So many times beyond the band counts as a contradiction and not as a little off; by judgement. */
-    private static final double FAR = 1.4;
-
     /** A way out must take off at least this share of the gap to be worth a word. */
     private static final double WORTH = 0.15;
 
@@ -50,6 +47,7 @@ final class DryingClash {
     private final boolean composed;
     private final Brief brief;
     private final Band band;
+    private final Band bearable;
     private final double days;
     private final List<Scored> ways = new ArrayList<>();
 
@@ -69,11 +67,12 @@ final class DryingClash {
         this.mix = mix;
         this.composed = composed;
         this.brief = mix.brief();
-        this.band = Targets.of(brief).stream()
-                .filter(target -> target.property() == Property.DRY_DAYS)
-                .map(Target::band)
+        final Target target = Targets.of(brief).stream()
+                .filter(each -> each.property() == Property.DRY_DAYS)
                 .findFirst()
                 .orElseThrow();
+        this.band = target.band();
+        this.bearable = target.bearable();
         this.days = mix.value(Property.DRY_DAYS).orElseThrow();
     }
 
@@ -106,11 +105,11 @@ final class DryingClash {
     }
 
     private boolean tooSlow(final double of) {
-        return of > FAR * band.high();
+        return of > bearable.high();
     }
 
     private boolean tooFast(final double of) {
-        return of * FAR < band.low();
+        return of < bearable.low();
     }
 
     /** Changes that quicken or slow the drying, each alone. */

@@ -43,8 +43,6 @@ public final class FindMixes {
     /** Penalty by which the mix of a school may miss more than the closest: 14 points of fit. */
     private static final double SCHOOL_MAY_MISS = 0.45;
 
-    private static final double ALL_FITS = 99.5;
-
     private final Question question;
     private final SearchListener watch;
     private final long began = System.nanoTime();
@@ -335,7 +333,7 @@ public final class FindMixes {
                     List.of(FindSentence.CALLED_OFF_SO_FAR.with()));
         }
         final Obstacles aside = new Obstacles(question, watch);
-        final boolean fits = Score.fit(best.penalty()) >= ALL_FITS;
+        final boolean fits = proposals.bearable(best);
         return new Answer(
                 distinct,
                 counts,

@@ -155,6 +155,11 @@ final class Proposals {
         return new PottedMix(recipe, question.brief(), question.known()).values();
     }
 
+    /** Whether every reading of a recipe is bearable. */
+    boolean bearable(final FoundRecipe find) {
+        return Score.bearable(question.targets(), figures(recipe(find)));
+    }
+
     /** Whether what is in a recipe goes beyond what is bearable for the plant. */
     boolean unusual(final FoundRecipe find) {
         final Map<Property, Double> figures = figures(recipe(find));

@@ -21,6 +21,8 @@ public enum Component implements Named {
     RICH,
     /** Loam and garden soil. */
     SOIL,
+    /** Whatever feeds of itself: rotted matter or loam. */
+    EARTHY,
     /** Charcoals and chars. */
     CHAR,
     /** Peat. */
@@ -64,6 +66,7 @@ public enum Component implements Named {
             case MOSS -> longMoss(material) ? 1 : 0;
             case RICH -> material.is(Nature.RICH) ? 1 : 0;
             case SOIL -> material.is(Nature.SOIL) ? 1 : 0;
+            case EARTHY -> material.is(Nature.RICH) || material.is(Nature.SOIL) ? 1 : 0;
             case CHAR -> charred(material) ? 1 : 0;
             case PEAT -> material.is(Nature.PEAT) ? 1 : 0;
             case BARK -> material.is(Nature.BARK) ? 1 : 0;

@@ -109,8 +109,8 @@ public record UsualMakeUp(String of, List<Way> ways) {
 
         /** The same way, narrowed to a school; nothing where the two cannot be had together. */
         Optional<Way> narrowed(final School to) {
-            if (school.isPresent()) {
-                return school.get() == to ? Optional.of(this) : Optional.empty();
+            if (school.isPresent() && school.get() != to) {
+                return Optional.empty();
             }
             final Map<Component, Bound> narrowed = new EnumMap<>(Component.class);
             bounds.forEach(bound -> narrowed.put(bound.component(), bound));
@@ -134,7 +134,7 @@ public record UsualMakeUp(String of, List<Way> ways) {
             case BARK -> new Bound(Component.BARK, BARK_SCHOOL, 1);
             case PEAT -> new Bound(Component.PEAT, PEAT_SCHOOL, 1);
             case PEAT_FREE -> new Bound(Component.PEAT, 0, 0);
-            case COMPOST -> new Bound(Component.RICH, COMPOST_SCHOOL, 1);
+            case COMPOST -> new Bound(Component.EARTHY, COMPOST_SCHOOL, 1);
             case MOSS -> new Bound(Component.MOSS, MOSS_SCHOOL, 1);
         };
     }
@@ -171,9 +171,8 @@ public record UsualMakeUp(String of, List<Way> ways) {
         final List<Way> own = ways.stream()
                 .filter(way -> way.school().filter(school::equals).isPresent())
                 .toList();
-        return own.isEmpty()
-                ? ways.stream().flatMap(way -> way.narrowed(school).stream()).toList()
-                : own;
+        return (own.isEmpty() ? ways : own)
+                .stream().flatMap(way -> way.narrowed(school).stream()).toList();
     }
 
     /** What a mix consists of. */

@@ -11,10 +11,15 @@ import looseknit.core.blend.Recipe;
 import looseknit.core.blend.Segregation;
 import looseknit.core.material.Nutrients;
 import looseknit.core.measure.Estimate;
+import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
+import looseknit.core.message.Range;
 import looseknit.core.need.Brief;
+import looseknit.core.need.Property;
 import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.PottedMix;
+import looseknit.core.reading.Reading;
 import looseknit.core.reading.ReadingSentence;
 import looseknit.core.sheet.MaterialSheet;
 
@@ -25,7 +30,8 @@ import looseknit.core.sheet.MaterialSheet;
  * @param weeks acidity over the first year
  * @param months food set free, month by month of the first year
  * @param years air and height of the mix over the years
- * @param leastAir least air for the plant, or for roots in general [vol/vol]
+ * @param leastAir least air that the plant, or roots in general, bear [vol/vol]
+ * @param over when the mix has gone over, and how much it takes to top the pot up, in words
  * @param partings materials that part company with the rest, in words
  */
 public record Outlook(
@@ -34,10 +40,14 @@ public record Outlook(
         List<Month> months,
         List<Year> years,
         double leastAir,
+        List<Message> over,
         List<Message> partings) {
 
     private static final double[] WEEKS = {0, 1, 2, 3, 4, 6, 8, 12, 16, 20, 26, 32, 39, 52};
     private static final int MONTHS = 12;
+
+    /** Years, or share of a pot, that are not worth a word. */
+    private static final double HARDLY = 0.05;
 
     /** A week with its pH. */
     public record Week(double week, Estimate ph) {}
@@ -72,9 +82,33 @@ public record Outlook(
                 months(potted),
                 years(potted),
                 potted.situation().leastAir(),
+                over(potted),
                 Segregation.of(potted.mix()).stream()
                         .map(each -> ReadingSentence.PARTS_COMPANY.with(each.material(), each.kind()))
                         .toList());
+    }
+
+    private static List<Message> over(final PottedMix potted) {
+        final List<Message> over = new ArrayList<>();
+        final Estimate life = Reading.estimate(potted, Property.LIFE);
+        over.add(
+                life.value() >= Ageing.HORIZON_YEARS - HARDLY
+                        ? OutlookSentence.NEVER_OVER.with()
+                        : OutlookSentence.GONE_OVER.with(
+                                Quantity.of(Dimension.YEARS, life.value(), 1),
+                                new Range(
+                                        Math.max(HARDLY, life.low80()),
+                                        Math.min(Ageing.HORIZON_YEARS, life.high80()),
+                                        Dimension.YEARS,
+                                        1,
+                                        Range.Form.DASH)));
+        potted.brief().pot().ifPresent(pot -> {
+            final double litres = pot.mixLitres() * (1 - potted.ageing().settledTo(1));
+            if (litres >= HARDLY * pot.mixLitres()) {
+                over.add(OutlookSentence.TOP_UP.with(Quantity.of(Dimension.VOLUME, litres, litres < 1 ? 2 : 1)));
+            }
+        });
+        return over;
     }
 
     private static List<Week> weeks(final PottedMix potted, final Acidity.Drift drift) {

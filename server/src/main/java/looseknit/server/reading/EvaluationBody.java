@@ -160,7 +160,8 @@ public record EvaluationBody(
                 evaluation.notices());
     }
 
-    private static List<Message> doseWords(final Evaluation evaluation, final MeasureSystem system) {
+    /** Each dose of a recipe in spoons for the pot. */
+    public static List<Message> doseWords(final Evaluation evaluation, final MeasureSystem system) {
         final OptionalDouble pot =
                 evaluation.mixLitres().map(OptionalDouble::of).orElseGet(OptionalDouble::empty);
         return evaluation.recipe().doses().stream()

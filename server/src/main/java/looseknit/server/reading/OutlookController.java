@@ -76,6 +76,7 @@ class OutlookController {
             List<MonthBody> months,
             List<YearBody> years,
             double leastAirPercent,
+            List<Message> over,
             List<Message> partings,
             List<DryBody> drying,
             double secondsPerCm,
@@ -128,6 +129,7 @@ class OutlookController {
                         .map(year -> new YearBody(year.year(), 100 * year.air(), 100 * year.settledTo()))
                         .toList(),
                 100 * outlook.leastAir(),
+                outlook.over(),
                 outlook.partings(),
                 inThePot.daysToEach().entrySet().stream()
                         .map(entry -> new DryBody(
