@@ -21,6 +21,7 @@ const proposal = (more: Partial<Proposal> = {}): Proposal => ({
   words: '3 Sphagnum peat, 1 Perlite, coarse',
   fit: 93.4,
   summary: 'Fits all but food.',
+  doseWords: [],
   givesUp: ['12 % dearer'],
   costPerLitre: 0.4,
   wetKgPerL: 0.8,

@@ -2209,6 +2209,7 @@ export interface components {
             /** Format: double */
             leastAirPercent: number;
             months: components["schemas"]["MonthBody"][];
+            over: string[];
             partings: string[];
             /** Format: double */
             secondsPerCm: number;
@@ -2471,6 +2472,7 @@ export interface components {
             chancePercent: number;
             /** Format: double */
             costPerLitre?: number;
+            doseWords: string[];
             /** Format: double */
             fit: number;
             givesUp: string[];

@@ -122,4 +122,9 @@ public record Brief(
     public Brief beside(final List<Plant> others) {
         return new Brief(plant, others, stage, pot, place, habit, wishes, spread);
     }
+
+    /** The same brief for plants so many times as wide as the pot. */
+    public Brief asWideAs(final double times) {
+        return new Brief(plant, companions, stage, pot, place, habit, wishes, OptionalDouble.of(times));
+    }
 }

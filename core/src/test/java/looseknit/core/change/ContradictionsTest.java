@@ -108,7 +108,7 @@ class ContradictionsTest {
 
     @Test
     void whereOneChangeOvershootsASecondGoesWithIt() {
-        final Brief brief = brief("peace_lily", Pot.ordinary(13, PotWall.PLASTIC), CELLAR, 6);
+        final Brief brief = brief("pothos", Pot.ordinary(13, PotWall.PLASTIC), CELLAR, 7);
         final Contradiction slow =
                 drying(recipe("peat 3 perlite_coarse 2 orch_fine 2"), brief).orElseThrow();
 

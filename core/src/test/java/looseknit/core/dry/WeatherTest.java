@@ -47,6 +47,22 @@ class WeatherTest {
         assertThat(new Weather(20, 50, 10, 0.1).solarMJPerM2()).isCloseTo(4.86, within(0.02));
     }
 
+    /** FAO 56, equation 6, worked by hand for 25 °C, 50 %, 15 mol and 1 m/s: (0.408 × 0.1887 × 4.376 + 0.0674 × 900/298 × 1.584) / (0.1887 + 0.0674 × 1.34). */
+    @Test
+    void referenceCropFollowsEquationSix() {
+        assertThat(new Weather(25, 50, 15, 1).referenceCropMmPerDay()).isCloseTo(2.364, within(0.01));
+        assertThat(new Weather(25, 50, 15, 0).referenceCropMmPerDay())
+                .as("air never stands quite still")
+                .isEqualTo(new Weather(25, 50, 15, 0.25).referenceCropMmPerDay());
+    }
+
+    @Test
+    void theSunWarmsAPot() {
+        assertThat(new Weather(22, 50, 9, 1).sunWarmsC()).isZero();
+        assertThat(new Weather(22, 50, 22, 1).sunWarmsC()).isCloseTo(2.5, within(1e-12));
+        assertThat(new Weather(22, 50, 60, 1).sunWarmsC()).isEqualTo(6);
+    }
+
     @Test
     void refusesAirThatCannotBe() {
         assertThatThrownBy(() -> new Weather(20, 120, 5, 0))

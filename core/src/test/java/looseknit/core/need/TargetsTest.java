@@ -112,6 +112,56 @@ class TargetsTest {
                 .hasMessage("habit.everyDays is 0; allowed: 0.5 to 120 days");
     }
 
+    /** No range of any pot is empty or a point, and each lies within its bearable one; where standing and lifting clash, it is said. */
+    @ParameterizedTest
+    @MethodSource("plants")
+    void everyRangeOfEveryPotHasRoom(final Plant plant) {
+        for (double width = 8; width <= 60; width += 4) {
+            for (final PotBase base : PotBase.values()) {
+                final Pot plain = Pot.ordinary(width, PotWall.PLASTIC);
+                final double baseCm = base == PotBase.NO_HOLES ? 2 : 0;
+                final Brief brief = new Brief(
+                        Optional.of(plant),
+                        Stage.ESTABLISHED,
+                        Optional.of(new Pot(
+                                plain.shape(),
+                                width,
+                                plain.bottomCm(),
+                                plain.heightCm(),
+                                PotWall.PLASTIC,
+                                base,
+                                baseCm,
+                                Optional.empty())),
+                        Optional.empty(),
+                        Optional.of(new Habit(5, Amount.THOROUGHLY, Hand.STEADY, Water.RAIN)));
+                for (final Target target : Targets.of(brief)) {
+                    final Band band = target.band();
+                    assertThat(band.width())
+                            .as("%s, %.0f cm: %s", plant.id(), width, target.property())
+                            .isGreaterThan(0.1 * Math.min(Math.abs(band.high()), Math.abs(band.low())));
+                    assertThat(target.bearable().low()).isLessThanOrEqualTo(band.low());
+                    assertThat(target.bearable().high()).isGreaterThanOrEqualTo(band.high());
+                }
+            }
+        }
+    }
+
+    @Test
+    void aTubThatStandsOnlyWhereNobodyLiftsItIsToldSo() {
+        final Plant tall = PlantBook.shipped().plant("column_cactus").orElseThrow();
+        final Brief brief = new Brief(
+                Optional.of(tall),
+                Stage.ESTABLISHED,
+                Optional.of(Pot.ordinary(40, PotWall.PLASTIC)),
+                Optional.empty(),
+                Optional.empty());
+
+        assertThat(Targets.tooHeavyToStand(brief)).isPresent();
+        assertThat(target(brief, Property.WEIGHT).band().high()).isInfinite();
+        assertThat(Targets.tooHeavyToStand(brief.with(Pot.ordinary(12, PotWall.CLAY))))
+                .isEmpty();
+    }
+
     static Stream<Plant> plants() {
         return PlantBook.shipped().plants().stream();
     }

@@ -86,6 +86,24 @@ class PracticeTest {
                 .allSatisfy(each -> assertThat(each.ratio()).as(each.name()).isBetween(0.25, 1.3));
     }
 
+    /** Four cuttings in one pot instead of one plant: about half the time; a narrower plant takes longer. */
+    @Test
+    void severalPlantsDryAPotSooner() {
+        final Brief one = new Brief(
+                PlantBook.shipped().plant("petunia"),
+                Stage.ESTABLISHED,
+                Optional.of(Pot.ordinary(14, PotWall.PLASTIC)),
+                Optional.of(new Place("terrace", 24, 50, Light.SUN, Draught.BREEZY)),
+                Optional.empty());
+        final Brief several = new Brief(one.plant(), Stage.SEVERAL, one.pot(), one.place(), one.habit());
+        final Recipe mix = recipe("peat 3 perlite_med 1 castings 1");
+        final double days = value(mix, one, Property.DRY_DAYS);
+
+        assertThat(days).as("a thirsty annual in sun and wind").isBetween(0.6, 1.5);
+        assertThat(value(mix, several, Property.DRY_DAYS) / days).isBetween(0.45, 0.7);
+        assertThat(value(mix, one.asWideAs(1), Property.DRY_DAYS)).isGreaterThan(1.5 * days);
+    }
+
     private record Life(String name, double years, double from, double to) {}
 
     private static Life life(final CsvTable.Row row) {

@@ -3,6 +3,7 @@ package looseknit.core.reading;
 import static looseknit.core.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import looseknit.core.measure.Band;
@@ -77,6 +78,31 @@ class ScoreTest {
         assertThat(said(headline(Property.PH, 7.3, new Band(4.2, 5.6))))
                 .isEqualTo("Too alkaline: pH 7.3 where pH 4.2–5.6 is wanted.");
         assertThat(said(headline(Property.AIR, 0.3, new Band(0.24, 0.4)))).isEqualTo("Everything fits.");
+    }
+
+    /** Drowning comes before acidity, acidity before what is in it, that before food; what is bearable comes last. */
+    @Test
+    void whatHarmsMostIsNamedFirst() {
+        final List<Target> targets = List.of(
+                target(Property.FOOD, new Band(20, 60)),
+                target(Property.MAKE_UP, Band.atMost(0)),
+                target(Property.PH, new Band(5, 6)),
+                new Target(Property.WATER, new Band(0.3, 0.5), new Band(0.2, 0.6), 1, List.of()));
+        final Map<Property, Double> all =
+                Map.of(Property.FOOD, 500.0, Property.MAKE_UP, 0.3, Property.PH, 7.5, Property.WATER, 0.7);
+
+        assertThat(Score.worst(targets, all).orElseThrow().property()).isEqualTo(Property.WATER);
+        final Map<Property, Double> wetter = new EnumMap<>(all);
+        wetter.put(Property.WATER, 0.55);
+        assertThat(Score.worst(targets, wetter).orElseThrow().property()).isEqualTo(Property.PH);
+        wetter.put(Property.PH, 5.5);
+        assertThat(Score.worst(targets, wetter).orElseThrow().property()).isEqualTo(Property.MAKE_UP);
+        wetter.put(Property.MAKE_UP, 0.0);
+        assertThat(Score.worst(targets, wetter).orElseThrow().property()).isEqualTo(Property.FOOD);
+        wetter.put(Property.FOOD, 40.0);
+        assertThat(Score.bearable(targets, wetter)).isTrue();
+        assertThat(said(Score.headline(targets, wetter)))
+                .isEqualTo("All is bearable; a little wet: 55 % where 30–50 % is best.");
     }
 
     @Test
