@@ -24,7 +24,7 @@ const said = computed(() => MARKS.map((mm) => `${mm} mm ${Math.round(at(mm).fine
 
 <template>
   <figure class="grading">
-    <svg :viewBox="`-6 -6 ${WIDTH + 12} ${HEIGHT + 26}`" role="img" :aria-label="said">
+    <svg :viewBox="`-10 -6 ${WIDTH + 24} ${HEIGHT + 26}`" role="img" :aria-label="said">
       <line v-for="mm in MARKS" :key="mm" :x1="x(mm)" y1="0" :x2="x(mm)" :y2="HEIGHT" class="mark" />
       <line v-for="p in [0, 50, 100]" :key="p" x1="0" :y1="y(p)" :x2="WIDTH" :y2="y(p)" class="mark" />
       <polyline :points="points" class="curve" />

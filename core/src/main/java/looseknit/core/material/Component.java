@@ -62,7 +62,7 @@ public enum Component implements Named {
             case MINERAL -> mineral(material);
             case HOLDER -> holder(material);
             case CHUNK -> longMoss(material) ? 0 : above(CHUNK_MM, material);
-            case WOODY -> organic(material) && !longMoss(material) ? above(CHUNK_MM, material) : 0;
+            case WOODY -> woody(material) ? above(CHUNK_MM, material) : 0;
             case MOSS -> longMoss(material) ? 1 : 0;
             case RICH -> material.is(Nature.RICH) ? 1 : 0;
             case SOIL -> material.is(Nature.SOIL) ? 1 : 0;
@@ -82,6 +82,14 @@ public enum Component implements Named {
 
     private static boolean charred(final Material material) {
         return material.is(Nature.CHARCOAL) || material.is(Nature.RICH_CHAR);
+    }
+
+    private static boolean woody(final Material material) {
+        return organic(material)
+                && !longMoss(material)
+                && !material.is(Nature.LITTER)
+                && !material.is(Nature.RICH)
+                && !material.is(Nature.PEAT);
     }
 
     private static boolean longMoss(final Material material) {
