@@ -196,6 +196,10 @@ final class Condition {
             final double kg = stated.number(0, 1000);
             return asked -> asked.signs().wetKg().orElse(0) > kg;
         });
+        words.put("unusual_over", (stated, rule) -> {
+            final double share = stated.number(0, 10);
+            return asked -> asked.signs().unusual() > share;
+        });
         words.put("tip_under_deg", (stated, rule) -> {
             final double degrees = stated.number(0, 90);
             return asked -> asked.signs().tipDeg().orElse(90) < degrees;

@@ -12,6 +12,7 @@ import looseknit.core.blend.Segregation;
  * @param nMgPerL nitrogen in the first month [mg/L]
  * @param saltsDsPerM salts [dS/m]
  * @param ph pH when most of a lime has worked
+ * @param unusual share of the mix outside what is usual for the plant [vol/vol], 0 without one
  * @param segregation what parts company in the mix
  */
 public record Signs(
@@ -20,6 +21,7 @@ public record Signs(
         double nMgPerL,
         double saltsDsPerM,
         double ph,
+        double unusual,
         List<Segregation.Kind> segregation) {
 
     public Signs {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Band;
@@ -12,13 +13,18 @@ import looseknit.core.need.Needs;
 import looseknit.core.pot.Column;
 
 /**
- * A plain mix of a water holder and an opener that holds as much water in the pot as the plant wants in the middle. It stands in while
- * nothing has been composed yet.
+ * A plain mix of a water holder and an opener that holds as much water in the pot as the plant wants in the middle, or for a plant that is to dry near
+ * the dry end. It stands in while nothing has been composed yet.
  */
 final class OrdinaryMix {
 
     private static final int HALVINGS = 24;
     private static final double LEAST = 0.02;
+
+    /** Where in what is wanted the mix lies. */
+    private static final double DRY_END = 0.2;
+
+    private static final double MIDDLE = 0.5;
 
     private OrdinaryMix() {}
 
@@ -33,7 +39,8 @@ final class OrdinaryMix {
         final Material opens =
                 material(book, mineral ? "pumice_med" : needs.air().low() > 0.35 ? "orch_med" : "perlite_coarse");
         final Band water = needs.water();
-        final double wanted = 0.5 * (water.low() + water.high());
+        final boolean dries = needs.trigger().compareTo(AllowableDepletion.DRY) >= 0;
+        final double wanted = water.low() + (dries ? DRY_END : MIDDLE) * water.width();
         double low = LEAST;
         double high = 1 - LEAST;
         for (int i = 0; i < HALVINGS; i++) {

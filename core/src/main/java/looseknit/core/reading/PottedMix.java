@@ -270,6 +270,7 @@ public final class PottedMix {
                 value(Property.FOOD).orElseThrow(),
                 value(Property.SALTS).orElseThrow(),
                 value(Property.PH).orElseThrow(),
+                value(Property.MAKE_UP).orElse(0),
                 Segregation.of(mix).stream().map(Segregation::kind).toList());
     }
 
