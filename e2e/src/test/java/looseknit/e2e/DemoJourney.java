@@ -19,6 +19,8 @@ class DemoJourney extends Journey {
         super(Store.DEMO);
     }
 
+    private static final double AFTER_RESIZING_MILLIS = 400;
+
     @Test
     void everyMainViewIsAccessibleByDayAndNightAndFitsAPhone() throws Exception {
         final Page page = browser.page();
@@ -31,6 +33,8 @@ class DemoJourney extends Journey {
             page.evaluate("document.documentElement.classList.add('night')");
             Browser.checkContrast(page, view.getKey() + " at night");
             page.setViewportSize(390, 844);
+            // charts follow the width a moment later
+            page.waitForTimeout(AFTER_RESIZING_MILLIS);
             final Object over =
                     page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth");
             assertThat(((Number) over).intValue())

@@ -17,6 +17,7 @@ class Pictures {
             "shelf-own",
             "shelf-files",
             "book-material",
+            "book-materials",
             "book-cautions",
             "batches",
             "blend-standing",
@@ -52,6 +53,23 @@ class Pictures {
                 DemoJourney.settled(page);
                 page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(view.getKey() + ".png")));
             }
+        }
+    }
+
+    /** The first minute, in a house where nothing has been mixed yet. */
+    @Test
+    void takeTheFirstMinute(@TempDir final Path empty) throws Exception {
+        try (App app = App.start(empty);
+                Browser browser = new Browser(1280, 800)) {
+            final Page page = browser.page();
+            page.navigate(app.address());
+            GrowerJourney.word(page, "Plant").click();
+            page.getByPlaceholder("Name of the plant").fill("medicinal aloe");
+            page.getByRole(AriaRole.OPTION).first().click();
+            page.locator(".starts .proposal").first().waitFor();
+            DemoJourney.settled(page);
+            page.screenshot(new Page.ScreenshotOptions()
+                    .setPath(Path.of(System.getProperty("looseknit.shots")).resolve("first-minute.png")));
         }
     }
 

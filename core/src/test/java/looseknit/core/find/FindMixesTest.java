@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import looseknit.core.Said;
 import looseknit.core.blend.Recipe;
@@ -38,6 +39,22 @@ class FindMixesTest {
             parts.add(new Recipe.Part(Shelves.material((String) amounts[i]), (int) amounts[i + 1]));
         }
         return new Recipe(Recipe.Measure.PARTS, parts, List.of());
+    }
+
+    /** Calls a search off as soon as it has told of something. */
+    private static SearchListener onceFound() {
+        final AtomicBoolean found = new AtomicBoolean();
+        return new SearchListener() {
+            @Override
+            public boolean cancelled() {
+                return found.get();
+            }
+
+            @Override
+            public void progress(final Progress progress) {
+                found.compareAndSet(false, Double.isFinite(progress.bestPenalty()));
+            }
+        };
     }
 
     /** Calls a search off after so many reports. */
@@ -243,7 +260,7 @@ class FindMixesTest {
                 .within(new Limits(5, 12, OptionalDouble.empty(), 600_000));
 
         final Answer never = FindMixes.find(large, after(0));
-        final Answer early = FindMixes.find(large, after(4));
+        final Answer early = FindMixes.find(large, onceFound());
 
         assertThat(never.proposals().size()).isZero();
         assertThat(said(never.said())).containsExactly("The search was called off before anything was found.");

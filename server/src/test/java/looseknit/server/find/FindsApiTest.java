@@ -114,6 +114,41 @@ class FindsApiTest {
                 .andExpect(jsonPath("$.detail", containsString("metric or us")));
     }
 
+    /** Whatever lies on the shelf, what comes is usual, told in words, and quick enough to be asked while a sentence is typed. */
+    @Test
+    void mixesToStartFrom() throws Exception {
+        final String body = bodyOf(http.perform(send("/api/starts", "{\"brief\":%s}".formatted(brief())))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.source").exists())
+                .andExpect(jsonPath("$.proposals", hasSize(3)))
+                .andExpect(jsonPath("$.proposals[0].recipe.parts", not(empty()))));
+        final List<String> makeUp = JsonPath.read(body, "$.proposals[*].readings[?(@.quality=='MAKE_UP')].verdict");
+        assertThat(makeUp).hasSize(3).containsOnly("FITS");
+        http.perform(send("/api/starts", "{\"brief\":{\"stage\":\"ESTABLISHED\"}}"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("a plant: without one there is nothing to aim at")));
+    }
+
+    @Test
+    void theCommonestAreToldWithTheirPacks() throws Exception {
+        http.perform(ask("/api/shelf/commonest"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$", hasSize(20)))
+                .andExpect(jsonPath("$[0].packLitres", greaterThan(1.0)));
+    }
+
+    /** A school that is wished for is kept to, and stored with a brief it comes back. */
+    @Test
+    void aSchoolIsKeptTo() throws Exception {
+        final String onBark = brief().replaceFirst(
+                        "\\{",
+                        "{\"spread\":1.5,\"wishes\":{\"noCompost\":false,\"mineralOnly\":false,"
+                                + "\"cheap\":false,\"light\":false,\"school\":\"BARK\"},");
+        http.perform(send("/api/starts", "{\"brief\":%s}".formatted(onBark)))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.proposals[*].titles[*]", hasItem("BARK")));
+    }
+
     @Test
     void findsAndTellsWhy() throws Exception {
         final UUID id = start(find("FIND", CHOSEN + ",\"limeId\":\"dolomite\",\"feedId\":\"granules\""));
