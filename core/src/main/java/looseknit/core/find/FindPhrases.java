@@ -13,6 +13,7 @@ import looseknit.core.message.Message;
 import looseknit.core.message.Quantity;
 import looseknit.core.need.Target;
 import looseknit.core.reading.Reading;
+import looseknit.core.reading.Verdict;
 
 /** Turns of phrase that several answers of a search share. */
 final class FindPhrases {
@@ -35,7 +36,7 @@ final class FindPhrases {
     /** How a blend fits: "Fits all.", "Fits all but food.", "A little off: too wet." */
     static Message summary(final Evaluation evaluation, final List<Target> targets) {
         final List<Reading> missed = evaluation.readings().stream()
-                .filter(reading -> penalty(reading, targets) > 0)
+                .filter(reading -> penalty(reading, targets) > 0 && reading.verdict() != Verdict.FITS)
                 .sorted((a, b) -> Double.compare(penalty(b, targets), penalty(a, targets)))
                 .toList();
         if (missed.isEmpty()) {

@@ -58,7 +58,8 @@ public final class Score {
      */
     public static Optional<Target> worst(final List<Target> targets, final Map<Property, Double> values) {
         return targets.stream()
-                .filter(target -> penalty(target, values) > 0)
+                .filter(target -> penalty(target, values) > 0
+                        && Verdict.of(Objects.requireNonNull(values.get(target.property())), target) != Verdict.FITS)
                 .min(Comparator.comparingInt((Target target) -> harm(target, values))
                         .thenComparingDouble(target -> -penalty(target, values)));
     }

@@ -16,12 +16,21 @@ public enum Verdict {
     /** The verdict on a value against what is wanted and what is bearable. */
     public static Verdict of(final double value, final Target target) {
         if (value < target.band().low()) {
-            return value < target.bearable().low() ? TOO_LOW : A_LITTLE_LOW;
+            return value < target.bearable().low()
+                    ? TOO_LOW
+                    : seen(A_LITTLE_LOW, value, target.band().low(), target);
         }
         if (value > target.band().high()) {
-            return value > target.bearable().high() ? TOO_HIGH : A_LITTLE_HIGH;
+            return value > target.bearable().high()
+                    ? TOO_HIGH
+                    : seen(A_LITTLE_HIGH, value, target.band().high(), target);
         }
         return FITS;
+    }
+
+    /** A little off, unless the figure looks like the end of what is wanted. */
+    private static Verdict seen(final Verdict verdict, final double value, final double end, final Target target) {
+        return target.property().looksTheSame(value, end) ? FITS : verdict;
     }
 
     /** Whether the value is bearable, or nothing is wanted. */
