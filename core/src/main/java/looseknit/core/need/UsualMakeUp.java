@@ -2,7 +2,6 @@ package looseknit.core.need;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -289,20 +288,14 @@ public record UsualMakeUp(String of, List<Way> ways) {
             }
             for (int i = 0; i < contents.count(); i++) {
                 final Material material = contents.material(i);
-                if (contents.shareOf(i) > way.most(material) + NEGLIGIBLE) {
-                    misses.add(
-                            new Miss(Optional.empty(), Optional.of(material), contents.shareOf(i), way.most(material)));
+                final Caps caps = contents.caps(way, i);
+                final double share = shareOf(caps, way, i, contents);
+                if (share > caps.most() + NEGLIGIBLE) {
+                    misses.add(new Miss(Optional.empty(), Optional.of(material), share, caps.most()));
                 }
             }
         });
         misses.sort((one, other) -> Double.compare(other.by(), one.by()));
         return misses;
-    }
-
-    /** Every component that any way bounds. */
-    public Set<Component> bounded() {
-        final Set<Component> all = EnumSet.noneOf(Component.class);
-        ways.forEach(way -> way.bounds().forEach(bound -> all.add(bound.component())));
-        return all;
     }
 }
