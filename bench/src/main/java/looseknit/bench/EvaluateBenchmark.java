@@ -107,7 +107,7 @@ public class EvaluateBenchmark {
                 pot,
                 Reservoir.of(mix, pot),
                 place.weather(),
-                Brief.foliage(plant.needs(), Stage.ESTABLISHED, pot),
+                brief.foliage().orElseThrow(),
                 TopDressing.NONE,
                 plant.needs().trigger());
     }

@@ -98,13 +98,14 @@ final class FindTimes {
                 Optional.of(Pot.ordinary(14, PotWall.PLASTIC)),
                 Optional.of(new Place("cellar", 18, 75, Light.DIM, Draught.STILL)),
                 Optional.of(new Habit(days, Habit.Amount.THOROUGHLY, Habit.Hand.STEADY, Habit.Water.RAIN)));
-        return Question.of(
-                brief,
-                IDS.subList(0, Math.min(materials, IDS.size())).stream()
-                        .map(id ->
-                                Candidate.of(MaterialBook.shipped().material(id).orElseThrow()))
-                        .toList(),
-                new Limits(5, parts, OptionalDouble.empty(), 120_000));
+        return Question.of(brief, candidates(materials), new Limits(5, parts, OptionalDouble.empty(), 120_000));
+    }
+
+    /** The first so many materials of the list. */
+    static List<Candidate> candidates(final int materials) {
+        return IDS.subList(0, Math.min(materials, IDS.size())).stream()
+                .map(id -> Candidate.of(MaterialBook.shipped().material(id).orElseThrow()))
+                .toList();
     }
 
     /** The fit that the search would give a recipe. */
