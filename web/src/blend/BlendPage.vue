@@ -156,8 +156,13 @@ const paste = (written = '') => {
   pasting.value = true
 }
 usePastedText(paste)
+/** Another recipe on the bench, with the person's own scoop. */
+const withScoop = (other: Recipe): Recipe => ({
+  ...other,
+  ...(recipe.value.scoop ? { scoop: recipe.value.scoop } : {}),
+})
 const takeWritten = (written: Recipe) => {
-  recipe.value = { ...written, ...(recipe.value.scoop ? { scoop: recipe.value.scoop } : {}) }
+  recipe.value = withScoop(written)
   chosen.value = -1
   say(t('blend.paste.done'), bench.undo)
 }
@@ -175,10 +180,7 @@ const lock = (materialId: string) => {
 }
 const takeOver = (proposal: Proposal) =>
   work.onceAtATime(async () => {
-    bench.change((now) => ({
-      ...now,
-      recipe: { ...proposal.recipe, ...(now.recipe.scoop ? { scoop: now.recipe.scoop } : {}) },
-    }))
+    recipe.value = withScoop(proposal.recipe)
     chosen.value = -1
     finding.value = false
     const version = await bench.keepVersion(
@@ -188,10 +190,7 @@ const takeOver = (proposal: Proposal) =>
   })
 
 const startFrom = (proposal: Proposal) => {
-  bench.change((now) => ({
-    ...now,
-    recipe: { ...proposal.recipe, ...(now.recipe.scoop ? { scoop: now.recipe.scoop } : {}) },
-  }))
+  recipe.value = withScoop(proposal.recipe)
   chosen.value = -1
   say(t('blend.work.started'), bench.undo)
 }

@@ -50,7 +50,7 @@ final class AnswerTimes {
             final Answer answer = FindMixes.find(question, told);
             seconds[i] = (System.nanoTime() - began) / 1e9;
             System.out.printf(
-                    "%-28s %-8s %6.2f s %s, fit %s, gap %.1f, %s %s%n",
+                    "%-28s %-8s %6.2f s %s, fit %s, gap %.1f, %.2f of %.0f million read, %s %s%n",
                     plants.get(i / 2),
                     wall,
                     seconds[i],
@@ -59,6 +59,8 @@ final class AnswerTimes {
                             ? "none"
                             : "%.0f".formatted(answer.proposals().get(0).fit()),
                     answer.proof().gap(),
+                    answer.proof().read() / 1e6,
+                    answer.proof().total() / 1e6,
                     told.stages(),
                     answer.said().isEmpty() ? "" : "(unusual)");
         }
@@ -112,7 +114,10 @@ final class AnswerTimes {
                 Optional.of(Pot.ordinary(14, wall)),
                 Optional.of(new Place("a windowsill", 20, 50, Light.MEDIUM, Draught.STILL)),
                 Optional.of(new Habit(7, Habit.Amount.THOROUGHLY, Habit.Hand.STEADY, Habit.Water.RAIN)));
-        return Question.of(brief, FindTimes.candidates(materials), new Limits(5, parts, OptionalDouble.empty(), 20_000))
+        return Question.of(
+                        brief,
+                        FindTimes.candidates(materials),
+                        new Limits(5, parts, OptionalDouble.empty(), Long.getLong("millis", 20_000)))
                 .dosing(new Question.Doses(
                         MaterialBook.shipped().amendment("dolomite"),
                         Optional.empty(),

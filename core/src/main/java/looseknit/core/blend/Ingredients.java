@@ -75,6 +75,7 @@ public final class Ingredients {
     private record Asked(List<Material> materials, Packing.Form form) {
 
         @Override
+        @SuppressWarnings("ReferenceEquality")
         public boolean equals(final Object other) {
             if (!(other instanceof Asked asked) || asked.form != form || asked.materials.size() != materials.size()) {
                 return false;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
 import looseknit.core.message.Dimension;
@@ -50,7 +51,9 @@ public final class RecipeChanges {
     private static <T> boolean alike(final Map<T, Double> one, final Map<T, Double> other, final double within) {
         return one.keySet().equals(other.keySet())
                 && one.entrySet().stream()
-                        .allMatch(entry -> Math.abs(entry.getValue() - other.get(entry.getKey())) <= within);
+                        .allMatch(
+                                entry -> Math.abs(entry.getValue() - Objects.requireNonNull(other.get(entry.getKey())))
+                                        <= within);
     }
 
     private static void doses(final Recipe before, final Recipe after, final List<Message> said) {

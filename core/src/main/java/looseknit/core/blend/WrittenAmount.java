@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -161,7 +162,7 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
         boolean any = false;
         final List<String> words = new ArrayList<>(List.of(rest.split("\\s+")));
         while (words.size() > 1 && NUMBER_WORDS.containsKey(words.get(0))) {
-            value *= NUMBER_WORDS.get(words.remove(0));
+            value *= Objects.requireNonNull(NUMBER_WORDS.get(words.remove(0)));
             any = true;
         }
         final WrittenAmount amount = withUnit(value, " " + String.join(" ", words), per, false);

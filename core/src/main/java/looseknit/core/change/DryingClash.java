@@ -142,7 +142,7 @@ final class DryingClash {
     private Optional<Option> wall(final Setup start, final PotWall wall) {
         final Pot pot = start.brief().pot().orElseThrow();
         final boolean pure = brief.plant().orElseThrow().growing().minerals() == Growing.Minerals.PURE;
-        return wall.breathes() == pot.wall().breathes() || pure && wall == PotWall.CLAY
+        return wall.breathes() == pot.wall().breathes() || (pure && wall == PotWall.CLAY)
                 ? Optional.empty()
                 : Optional.of(new Option(new Change.Wall(wall), ChangeSentence.POT_OF.with(wall)));
     }

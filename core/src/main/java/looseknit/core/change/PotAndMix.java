@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
@@ -90,18 +91,21 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
         return new PotAndMix(columns, rows);
     }
 
+    private static double value(final Target target, final Map<Property, Double> values) {
+        return Objects.requireNonNull(values.get(target.property()));
+    }
+
     private static Cell cell(final Map<Property, Double> values, final List<Target> targets) {
-        final double days = values.get(Property.DRY_DAYS);
+        final double days = Objects.requireNonNull(values.get(Property.DRY_DAYS));
         final Verdict verdict = targets.stream()
                 .filter(target -> target.property() == Property.DRY_DAYS)
                 .findFirst()
                 .map(target -> Verdict.of(days, target))
                 .orElse(Verdict.NO_TARGET);
         final List<Message> misses = targets.stream()
-                .filter(target -> target.property() != Property.DRY_DAYS
-                        && values.containsKey(target.property())
-                        && target.penalty(values.get(target.property())) > 0)
-                .map(target -> Verdict.of(values.get(target.property()), target).words(target.property()))
+                .filter(target -> target.property() != Property.DRY_DAYS && values.containsKey(target.property()))
+                .filter(target -> target.penalty(value(target, values)) > 0)
+                .map(target -> Verdict.of(value(target, values), target).words(target.property()))
                 .toList();
         final ChangeSentence words = switch (verdict) {
             case TOO_HIGH -> ChangeSentence.TOO_WET;

@@ -64,8 +64,8 @@ public final class WishCheck {
         final Recipe alone = new Recipe(Recipe.Measure.PARTS, List.of(new Recipe.Part(material, 1)), List.of());
         return unkept(alone, wishes).stream()
                 .map(Message::code)
-                .filter(BARRED::containsKey)
-                .map(code -> BARRED.get(code).with())
+                .flatMap(code -> Optional.ofNullable(BARRED.get(code)).stream())
+                .map(ChangeSentence::with)
                 .findFirst();
     }
 

@@ -57,7 +57,17 @@ public record Reservoir(double fromTopL, double soakedL) {
      * @param at100 water at 100 cm of suction [vol/vol]
      */
     public static double beyondReach(final double at50, final double at100) {
-        return Math.max(DRIEST, at100 - BEYOND_100 * (at50 - at100));
+        return Math.max(DRIEST, drawnDownTo(at50, at100));
+    }
+
+    /**
+     * To what a plant draws a mix down where that is more than what no plant draws from any; of a mix it is the sum of what it is of the materials [vol/vol].
+     *
+     * @param at50 water at 50 cm of suction [vol/vol]
+     * @param at100 water at 100 cm of suction [vol/vol]
+     */
+    public static double drawnDownTo(final double at50, final double at100) {
+        return at100 - BEYOND_100 * (at50 - at100);
     }
 
     /** Water that the plant can draw out of some litres of mix [L]: what is held [vol/vol] less what is beyond reach. */

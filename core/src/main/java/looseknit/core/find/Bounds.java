@@ -28,9 +28,6 @@ final class Bounds {
     private static final int MOST_LOADED = 6;
 
     private final CandidateTables meter;
-    /** For both packings, a row of sums for each candidate, the fixed base last. */
-    private final double[][][] perPart;
-
     /** The rows of the candidates that are loaded, the fixed base last. */
     private final double[][] rows = new double[MOST_LOADED][ConservedSums.COUNT];
 
@@ -39,6 +36,8 @@ final class Bounds {
 
     private final double[] least = new double[ConservedSums.COUNT];
     private final double[] most = new double[ConservedSums.COUNT];
+    private final double[] held = new double[MOST_LOADED];
+    private final double[] usable = new double[MOST_LOADED];
     private final double[] corner = new double[ConservedSums.COUNT];
     private final double[] start = new double[ConservedSums.COUNT];
     private final double[] slope = new double[ConservedSums.COUNT];
@@ -70,9 +69,6 @@ final class Bounds {
         this.carriedBy = new double[MOST_LOADED][most];
         this.virtualOf = new double[MOST_LOADED][most];
         this.ranges = new ReadingRanges(meter);
-        this.perPart = new double[][][] {
-            ConservedSums.perPart(meter, 0, meter.pairs), ConservedSums.perPart(meter, 1, meter.classes)
-        };
     }
 
     /**
@@ -94,11 +90,11 @@ final class Bounds {
         }
         for (int s = 0; s <= size; s++) {
             final int candidate = s < size ? support[s] : meter.candidates();
-            System.arraycopy(perPart[form][candidate], 0, rows[s], 0, ConservedSums.COUNT);
+            System.arraycopy(meter.sums[form][candidate], 0, rows[s], 0, ConservedSums.COUNT);
             rows[s][ConservedSums.PRESSED] = pressed(ingredients, candidate, densest);
             for (int t = 0; t <= s; t++) {
                 final int other = t < size ? support[t] : meter.candidates();
-                slips[s][t] = slips(form, candidate, other);
+                slips[s][t] = meter.slips[form][candidate][other];
                 slips[t][s] = slips[s][t];
             }
         }
@@ -111,11 +107,11 @@ final class Bounds {
             }
         }
         ranges.load(reader);
-        skeletons(reader, support);
+        rowCount = 0;
     }
 
-    /** What every material carries, and takes up, by a part of each candidate; by whole materials only. */
-    private void skeletons(final CandidateReader reader, final int[] support) {
+    /** Looks closer at the materials that were loaded last, for {@link #line}: what each carries, and takes up, by a part of each candidate; by whole materials only. */
+    void skeletons(final CandidateReader reader, final int[] support) {
         rowCount = form == 1 ? 0 : reader.plainCount();
         for (int s = 0; s <= size; s++) {
             final int candidate = s < size ? support[s] : meter.candidates();
@@ -142,18 +138,6 @@ final class Bounds {
                     * ingredients.settled(i)
                     * ingredients.leastPressed(i, densest)
                     * ingredients.virtualPerBulk(i);
-        }
-        return sum;
-    }
-
-    private double slips(final int packing, final int candidate, final int other) {
-        double sum = 0;
-        for (int p = 0; p < meter.places[candidate].length; p++) {
-            for (int q = 0; q < meter.places[other].length; q++) {
-                sum += meter.amounts[candidate][p]
-                        * meter.amounts[other][q]
-                        * meter.slips[packing][meter.places[candidate][p]][meter.places[other][q]];
-            }
         }
         return sum;
     }
@@ -260,6 +244,7 @@ final class Bounds {
             corner[f] = start[f] + parts * slope[f];
         }
         ConservedSums.ratios(corner, least);
+        ranges.tradeNothing();
         return ranges.penalty(least, least, 1 / per, mostLeft, limit);
     }
 
@@ -281,7 +266,23 @@ final class Bounds {
 
     /** The same when it is known between which shares of the volumes mixing leaves; for the recipe that was asked about last. */
     double between(final double leastLeft, final double mostLeft, final double limit) {
+        ranges.tradeNothing();
         return ranges.penalty(least, least, leastLeft * (1 - SLACK), mostLeft * (1 + SLACK), limit);
+    }
+
+    /** A straight line above usable water by water held, through the most usable: no corner lies above it, so no recipe does. */
+    private void trade(final int from) {
+        int top = from;
+        for (int s = from; s < size; s++) {
+            top = usable[s] > usable[top] ? s : top;
+        }
+        double slope = meter.watered();
+        for (int s = from; s < size; s++) {
+            if (held[s] < held[top]) {
+                slope = Math.min(slope, (usable[top] - usable[s]) / (held[top] - held[s]));
+            }
+        }
+        ranges.trade(slope, usable[top] - slope * held[top]);
     }
 
     /**
@@ -311,6 +312,8 @@ final class Bounds {
             volume = Math.min(volume, corner[ConservedSums.VOLUME]);
             ratio = Math.min(ratio, corner[ConservedSums.PRESSED] / corner[ConservedSums.VOLUME]);
             ConservedSums.ratios(corner, corner);
+            held[s] = corner[ConservedSums.HELD];
+            usable[s] = corner[ConservedSums.USABLE_MOST];
             for (int f = 0; f < ConservedSums.COUNT; f++) {
                 least[f] = s == from ? corner[f] : Math.min(least[f], corner[f]);
                 most[f] = s == from ? corner[f] : Math.max(most[f], corner[f]);
@@ -320,6 +323,7 @@ final class Bounds {
                 + 2 * (into + more * intoMost)
                 + (slipMost * (open - 1) / open + slipOwn) * parts * parts;
         final double left = ratio * (1 + INVERSE_COMPACTION) - slipped / (virtual * volume);
+        trade(from);
         return ranges.penalty(least, most, Math.max(LEAST_LEFT, Math.min(1, left)), loosest, limit);
     }
 }

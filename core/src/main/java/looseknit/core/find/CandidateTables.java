@@ -47,8 +47,10 @@ final class CandidateTables {
 
     final Ingredients pairs;
     final Ingredients classes;
-    /** How far, for both packings, grains slip into each other, of bulk volumes by place. */
+    /** How far, for both packings, grains of a part of each candidate slip into those of each other, the fixed base last. */
     final double[][][] slips;
+    /** For both packings, what a part of each candidate adds to the {@link ConservedSums}, the fixed base last. */
+    final double[][][] sums;
     /** What each material carries of a poured litre of each other, by whole materials. */
     final double[][] carried;
     /** What a poured litre of each material takes up at virtual packing, by whole materials. */
@@ -125,6 +127,7 @@ final class CandidateTables {
         this.usual =
                 question.usual().isEmpty() ? Optional.empty() : Optional.of(new UsualBounds(this, question.usual()));
         this.corrections = mixes.corrections(question.known().beliefs());
+        this.sums = new double[][][] {ConservedSums.perPart(this, 0, pairs), ConservedSums.perPart(this, 1, classes)};
     }
 
     /** How far tests have shown a material to be off. */
@@ -163,7 +166,22 @@ final class CandidateTables {
         amounts[row] = opened.amounts();
     }
 
-    private static double[][] slips(final Ingredients ingredients) {
+    private double[][] slips(final Ingredients ingredients) {
+        final double[][] plainly = plainSlips(ingredients);
+        final double[][] byCandidate = new double[places.length][places.length];
+        for (int j = 0; j < places.length; j++) {
+            for (int k = 0; k < places.length; k++) {
+                for (int p = 0; p < places[j].length; p++) {
+                    for (int q = 0; q < places[k].length; q++) {
+                        byCandidate[j][k] += amounts[j][p] * amounts[k][q] * plainly[places[j][p]][places[k][q]];
+                    }
+                }
+            }
+        }
+        return byCandidate;
+    }
+
+    private static double[][] plainSlips(final Ingredients ingredients) {
         final int n = ingredients.materials().size();
         final double[][] slips = new double[n][n];
         for (int i = 0; i < n; i++) {
@@ -187,6 +205,11 @@ final class CandidateTables {
         return IntStream.range(0, candidates())
                 .filter(j -> question.candidates().get(j).must())
                 .toArray();
+    }
+
+    /** Water held after a watering, of what is held after soaking and draining. */
+    double watered() {
+        return dry.map(DryTable::watered).orElse(1.0);
     }
 
     CandidateReader reader() {

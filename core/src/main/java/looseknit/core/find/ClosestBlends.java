@@ -20,6 +20,11 @@ final class ClosestBlends implements SearchGoal {
 
     private final int withoutPeat;
 
+    /** What the best of all numbers of materials, and the best without peat, count with scooping: read at every step of the search. */
+    private volatile double least = Double.POSITIVE_INFINITY;
+
+    private volatile double leastPeatless = Double.POSITIVE_INFINITY;
+
     ClosestBlends(final CandidateTables meter, final int mostMaterials) {
         final List<Candidate> candidates = meter.question.candidates();
         this.peaty = new boolean[candidates.size()];
@@ -30,18 +35,11 @@ final class ClosestBlends implements SearchGoal {
         this.best = new AtomicReferenceArray<>(mostMaterials + 2);
     }
 
-    private double weighed(final int seat) {
-        final @Nullable FoundRecipe find = best.get(seat);
-        return find == null ? Double.POSITIVE_INFINITY : find.weighed();
-    }
-
     /** What a set would have to beat: the best of all numbers of materials, since more materials are only worth it if they fit better. */
     private double toBeat(final int[] support, final int size) {
-        double least = Double.POSITIVE_INFINITY;
-        for (int seat = 0; seat < withoutPeat; seat++) {
-            least = Math.min(least, weighed(seat));
-        }
-        return free(support, size) ? Math.max(least, weighed(withoutPeat)) : least;
+        final double plain = least;
+        final double peatless = leastPeatless;
+        return peatless > plain && free(support, size) ? peatless : plain;
     }
 
     private boolean free(final int[] support, final int size) {
@@ -54,8 +52,8 @@ final class ClosestBlends implements SearchGoal {
     }
 
     @Override
-    public double limit(final int[] support, final int size) {
-        return toBeat(support, size) - FoundRecipe.scooping(size, size);
+    public double limit(final int[] support, final int size, final int parts) {
+        return toBeat(support, size) - FoundRecipe.scooping(size, parts);
     }
 
     /** Scooping alone would count more than all of the best does. */
@@ -78,9 +76,14 @@ final class ClosestBlends implements SearchGoal {
         }
     }
 
-    private void offer(final int seat, final FoundRecipe find) {
+    private synchronized void offer(final int seat, final FoundRecipe find) {
         best.accumulateAndGet(
                 seat, find, (old, fresh) -> old == null || FoundRecipe.ORDER.compare(fresh, old) < 0 ? fresh : old);
+        if (seat == withoutPeat) {
+            leastPeatless = Math.min(leastPeatless, find.weighed());
+        } else {
+            least = Math.min(least, find.weighed());
+        }
     }
 
     @Override

@@ -45,7 +45,7 @@ final class CompositionSearch {
             support[i] = packed >>> (ExhaustiveSearch.PLACE_BITS * i) & ExhaustiveSearch.PLACE_MASK;
         }
         final long whole = sweep.compositions.count(size);
-        if (sweep.bounding && ExhaustiveSearch.beyond(bound, goal.limit(support, size))) {
+        if (sweep.bounding && ExhaustiveSearch.beyond(bound, goal.limit(support, size, size))) {
             sweep.covered.addAndGet(whole);
             return;
         }
@@ -55,6 +55,7 @@ final class CompositionSearch {
         }
         reader.load(support, size);
         bounds.load(reader, support, size);
+        bounds.skeletons(reader, support);
         bounds.begin(partial[0]);
         readHere = 0;
         coveredHere = 0;
@@ -81,7 +82,7 @@ final class CompositionSearch {
             return;
         }
         if (sweep.bounding && Compositions.choose(left - 1, open - 1) >= ExhaustiveSearch.WORTH_A_BOUND) {
-            final double limit = goal.limit(support, size);
+            final double limit = goal.limit(support, size, all);
             if (ExhaustiveSearch.beyond(bounds.of(partial[depth], depth, left, limit), limit)) {
                 return;
             }
@@ -102,7 +103,7 @@ final class CompositionSearch {
 
     /** Shares out the parts that are left between the last two candidates. */
     private void line(final int depth, final int all, final int left, final int divisor) {
-        final double limit = goal.limit(support, size);
+        final double limit = goal.limit(support, size, all);
         if (sweep.bounding) {
             bounds.line(partial[depth], left);
         }
@@ -120,13 +121,13 @@ final class CompositionSearch {
     }
 
     private void leaf(final int all, final int divisor) {
-        if (sweep.compositions.reduced() && divisor != 1 || !allowed(all)) {
+        if ((sweep.compositions.reduced() && divisor != 1) || !allowed(all)) {
             return;
         }
         if (usual != null && size < 2 && !usual.usual(parts)) {
             return;
         }
-        final double limit = goal.limit(support, size);
+        final double limit = goal.limit(support, size, all);
         reader.press(support, parts, size);
         if (sweep.bounding
                 && size > 1

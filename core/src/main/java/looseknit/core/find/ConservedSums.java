@@ -2,6 +2,7 @@ package looseknit.core.find;
 
 import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Ingredients;
+import looseknit.core.dry.Reservoir;
 import looseknit.core.material.Material;
 import looseknit.core.pot.PotTable;
 
@@ -20,14 +21,17 @@ final class ConservedSums {
     static final int HELD = 5;
     static final int DENSITY = 6;
     static final int EASY = 7;
-    static final int AT_100 = 8;
+    static final int HELD_LEAST = 8;
     static final int NITROGEN = 9;
     static final int SALTS = 10;
     static final int PRESSED = 11;
     static final int BUFFER = 12;
     static final int BUFFERED_PH = 13;
     static final int AIR_AT_TOP = 14;
-    static final int COUNT = 15;
+    static final int BEYOND_REACH = 15;
+    static final int USABLE_MOST = 16;
+    static final int USABLE_LEAST = 17;
+    static final int COUNT = 18;
 
     private ConservedSums() {}
 
@@ -72,7 +76,11 @@ final class ConservedSums {
         sums[HELD] = heldMost;
         sums[DENSITY] = material.physics().bulkDensityGPerL();
         sums[EASY] = material.retention().at(10) - material.retention().at(50);
-        sums[AT_100] = material.retention().at(100);
+        sums[HELD_LEAST] = heldLeast;
+        sums[BEYOND_REACH] = Reservoir.drawnDownTo(
+                material.retention().at(50), material.retention().at(100));
+        sums[USABLE_MOST] = meter.watered() * heldMost - sums[BEYOND_REACH];
+        sums[USABLE_LEAST] = meter.watered() * heldLeast - sums[BEYOND_REACH];
         sums[NITROGEN] = chemistry.nutrients().nMgPerL();
         sums[SALTS] = chemistry.ecDsPerM();
         sums[PRESSED] = ingredients.virtualPerBulk(i);

@@ -143,7 +143,7 @@ final class Dosing {
         private boolean nearer(final double first, final double second, final double wanted) {
             final double a = aims.penalty(Property.PH, first);
             final double b = aims.penalty(Property.PH, second);
-            return a < b || a == b && Math.abs(first - wanted) <= Math.abs(second - wanted);
+            return a < b || (a == b && Math.abs(first - wanted) <= Math.abs(second - wanted));
         }
 
         /** Feeds a mix. */
@@ -158,7 +158,7 @@ final class Dosing {
             for (int steps = 1; steps <= feedSteps; steps++) {
                 final double penalty = penalty(mix, steps);
                 final double away = Math.abs(food.value(mix) - aims.middle(Property.FOOD));
-                if (penalty < best || penalty == best && away < off) {
+                if (penalty < best || (penalty == best && away < off)) {
                     best = penalty;
                     off = away;
                     fed = steps;

@@ -31,11 +31,14 @@ final class DryTable implements DryingDays {
     /**
      * Days of the usable water that a mix leaves.
      *
-     * @param held water held after soaking and draining [vol/vol]
-     * @param beyondReach water that the plant cannot draw [vol/vol]
+     * @param usable usable water [vol/vol]
      */
-    double days(final double held, final double beyondReach) {
-        return days(Reservoir.usableLitres(
-                drying.below() ? held : Reservoir.TOP_WATERED * held, beyondReach, drying.litres()));
+    double daysOf(final double usable) {
+        return days(Reservoir.usableLitres(usable, 0, drying.litres()));
+    }
+
+    /** Water held after a watering, of what is held after soaking and draining. */
+    double watered() {
+        return drying.below() ? 1 : Reservoir.TOP_WATERED;
     }
 }

@@ -3,7 +3,6 @@ package looseknit.core.find;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
@@ -164,7 +163,7 @@ final class ExhaustiveSearch {
     }
 
     private boolean over() {
-        return watch.cancelled() || timed && System.nanoTime() > deadline;
+        return watch.cancelled() || (timed && System.nanoTime() > deadline);
     }
 
     private Callable<Void> worker(final Sets sets, final AtomicInteger next, final SearchGoal goal) {
@@ -234,9 +233,8 @@ final class ExhaustiveSearch {
         }
         final long[] keys = new long[Math.toIntExact(Compositions.choose(meter.candidates() - first - 1, size - 1))];
         int at = 0;
-        final Optional<UsualBounds.Walk> usual = meter.usual.map(each -> each.walk(size));
         do {
-            if (usual.isPresent() && !usual.get().load(support, size)) {
+            if (meter.usual.isPresent() && !meter.usual.get().possible(support)) {
                 if (hasMusts(support)) {
                     covered.addAndGet(compositions.count(size));
                 }
@@ -256,8 +254,14 @@ final class ExhaustiveSearch {
         return Arrays.copyOf(keys, at);
     }
 
-    /** The least bound of a set over all numbers of parts. */
+    /**
+     * The least bound of a set over all numbers of parts. Without a fixed base only shares count, and the more parts there are the more shares can be
+     * made.
+     */
     private double setBound(final Bounds bounds, final Bounds.Partial base, final int size) {
+        if (meter.question.fixed().isEmpty()) {
+            return bounds.of(base, 0, compositions.most(), Double.POSITIVE_INFINITY);
+        }
         double least = Double.POSITIVE_INFINITY;
         for (int parts = compositions.most(); parts >= size && least > 0; parts--) {
             least = Math.min(least, bounds.of(base, 0, parts, least));

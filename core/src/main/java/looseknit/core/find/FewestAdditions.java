@@ -20,10 +20,10 @@ final class FewestAdditions implements SearchGoal {
 
     /** The worst of the best so far: a recipe above it betters none of them. */
     @Override
-    public double limit(final int[] support, final int size) {
+    public double limit(final int[] support, final int size, final int parts) {
         double worst = 0;
-        for (int parts = size; parts < best.length(); parts++) {
-            final @Nullable FoundRecipe find = best.get(parts);
+        for (int all = parts; all < best.length(); all++) {
+            final @Nullable FoundRecipe find = best.get(all);
             worst = Math.max(worst, find == null ? Double.POSITIVE_INFINITY : find.penalty());
         }
         return worst;

@@ -38,7 +38,7 @@ public final class FindMixes {
     private static final int TRADED_PARTS = 8;
 
     /** Share of the time that may go to the closest; the rest is for what else there is. */
-    private static final double SHARE_FOR_CLOSEST = 0.75;
+    private static final double SHARE_FOR_CLOSEST = 0.85;
 
     /** Penalty by which the mix of a school may miss more than the closest: 14 points of fit. */
     private static final double SCHOOL_MAY_MISS = 0.45;
@@ -60,47 +60,6 @@ public final class FindMixes {
     public static Answer find(final Question question, final SearchListener watch) {
         return usualFirst(
                 question, watch, EnumSet.of(Respect.CHEAPEST, Respect.LONGEST, Respect.LIGHTEST, Respect.SAFEST));
-    }
-
-    /** Mixes to start from, and how many of them. */
-    private static final int STARTS = 3;
-
-    /**
-     * A few usual mixes to start from: of each school that has one for the plants the simplest that suits, the best first. Quick, and not a proof.
-     *
-     * @return up to three, each titled by its school; none if no usual mix can be made of the candidates
-     */
-    public static List<Proposal> starts(final Question question, final SearchListener watch) {
-        if (question.candidates().isEmpty() || question.usually().usual().isEmpty()) {
-            return List.of();
-        }
-        final CandidateTables meter = new CandidateTables(question.usually()
-                .within(question.limits()
-                        .with(
-                                Math.min(TRADED_MATERIALS - 1, question.limits().mostMaterials()),
-                                question.limits().mostParts())));
-        final Map<Respect, FoundRecipe> found = new LinkedHashMap<>();
-        final Optional<School> wished = question.brief().wishes().schoolMeant();
-        for (final School school : School.values()) {
-            if (wished.isPresent() && wished.get() != school
-                    || question.brief().usual().stream()
-                            .anyMatch(each -> each.narrowed(school).isEmpty())) {
-                continue;
-            }
-            new Obstacles(question.usually(school), watch)
-                    .small(meter.dry)
-                    .ifPresent(find -> found.put(Respect.of(school), find));
-        }
-        if (found.isEmpty()) {
-            new Obstacles(question.usually(), watch)
-                    .small(meter.dry)
-                    .ifPresent(find -> found.put(Respect.CLOSEST, find));
-        }
-        final Map<Respect, FoundRecipe> best = new LinkedHashMap<>();
-        found.entrySet().stream()
-                .sorted(Map.Entry.comparingByValue(FoundRecipe.ORDER))
-                .forEach(each -> best.put(each.getKey(), each.getValue()));
-        return new Proposals(meter).distinct(best, List.of(), STARTS, 0);
     }
 
     /** Looks among mixes that are usual for the plants, and among all only where none of these can be made. */
@@ -276,14 +235,12 @@ public final class FindMixes {
             return;
         }
         for (final School school : School.values()) {
-            if (question.brief().usual().stream()
-                    .anyMatch(each -> each.narrowed(school).isEmpty())) {
-                continue;
+            if (question.has(school)) {
+                new Obstacles(question.usually(school), watch)
+                        .small(meter.dry)
+                        .filter(find -> find.penalty() <= best.penalty() + SCHOOL_MAY_MISS)
+                        .ifPresent(find -> found.putIfAbsent(Respect.of(school), find));
             }
-            new Obstacles(question.usually(school), watch)
-                    .small(meter.dry)
-                    .filter(find -> find.penalty() <= best.penalty() + SCHOOL_MAY_MISS)
-                    .ifPresent(find -> found.putIfAbsent(Respect.of(school), find));
         }
     }
 

@@ -67,6 +67,10 @@ record FoundRecipe(
     }
 
     int sum() {
-        return Arrays.stream(parts).sum();
+        int sum = 0;
+        for (final int each : parts) {
+            sum += each;
+        }
+        return sum;
     }
 }

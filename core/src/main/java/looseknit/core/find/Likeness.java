@@ -1,8 +1,10 @@
 package looseknit.core.find;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import looseknit.core.blend.Recipe;
 import looseknit.core.change.ChangeSentence;
 import looseknit.core.measure.Band;
@@ -64,17 +66,22 @@ final class Likeness {
         return new Band(value - room, value + room);
     }
 
+    private static double value(final Target target, final Map<Property, Double> values) {
+        return Objects.requireNonNull(values.get(target.property()));
+    }
+
     /** What is different in one blend from another, in words; the greatest difference first. */
     static List<Message> changes(final Recipe before, final Recipe after, final Brief brief, final Knowledge known) {
         final Map<Property, Double> was = new PottedMix(before, brief, known).values();
         final Map<Property, Double> is = new PottedMix(after, brief, known).values();
         return targets(before, brief, known).stream()
-                .filter(target -> target.penalty(is.get(target.property())) > 0)
-                .sorted((a, b) -> Double.compare(b.penalty(is.get(b.property())), a.penalty(is.get(a.property()))))
+                .filter(target -> target.penalty(value(target, is)) > 0)
+                .sorted(Comparator.comparingDouble((Target target) -> target.penalty(value(target, is)))
+                        .reversed())
                 .map(target -> ChangeSentence.MOVES.with(
                         target.property().brief(),
-                        target.property().quantity(was.get(target.property())).bare(),
-                        target.property().quantity(is.get(target.property()))))
+                        target.property().quantity(value(target, was)).bare(),
+                        target.property().quantity(value(target, is))))
                 .toList();
     }
 }

@@ -25,7 +25,7 @@ public record Limits(int mostMaterials, int mostParts, OptionalDouble batchLitre
         within("limits.mostMaterials", mostMaterials, 1, 5, Limit.MATERIALS);
         within("limits.mostParts", mostParts, 1, 16, Limit.PARTS);
         batchLitres.ifPresent(litres -> within("limits.batchLitres", litres, 0.05, 10_000, Limit.L));
-        within("limits.mostMillis", mostMillis, 50, 600_000, Limit.MS);
+        within("limits.mostMillis", (double) mostMillis, 50, 600_000, Limit.MS);
     }
 
     /** The same with other numbers of materials and parts. */

@@ -48,10 +48,6 @@ final class Obstacles {
     private static final double NARROWER = 0.8;
     private static final double ALL_FITS = 99.5;
 
-    /** What a mix is limed and fed with where nobody said otherwise. */
-    private static final String LIME = "dolomite";
-
-    private static final String FEED = "granules";
     private static final double LONGEST_INTERVAL = 60;
 
     private final Question question;
@@ -109,14 +105,12 @@ final class Obstacles {
             }
             if (mayHelp(material)) {
                 final Question more = question.and(Candidate.of(material).limited(A_TRACE, 1));
-                if (hopeful(more)) {
-                    small(more, drying)
-                            .ifPresent(find -> helpers.add(new Answer.WouldHelp(
-                                    material.id(),
-                                    material.name(),
-                                    Score.fit(find.penalty()),
-                                    FindSentence.LITRES_WOULD_DO.with(material, litres(more, find)))));
-                }
+                small(more, drying)
+                        .ifPresent(find -> helpers.add(new Answer.WouldHelp(
+                                material.id(),
+                                material.name(),
+                                Score.fit(find.penalty()),
+                                FindSentence.LITRES_WOULD_DO.with(material, litres(more, find)))));
             }
         }
         final String plants = question.usual().get(0).of();
@@ -134,16 +128,12 @@ final class Obstacles {
     }
 
     private boolean mayHelp(final Material material) {
-        return material.forRecipes()
+        return question.candidates().size() < Limits.MOST_CANDIDATES
+                && material.forRecipes()
                 && !known(material)
                 && Exclusions.reason(
                                 material, question.brief(), question.known().book())
                         .isEmpty();
-    }
-
-    /** Whether any usual mix can be made with the last candidate at all. */
-    private static boolean hopeful(final Question more) {
-        return more.candidates().size() <= Limits.MOST_CANDIDATES;
     }
 
     /** Litres of the last candidate that fill the pot by a recipe, rounded up to half litres; a share where no pot is named. */
@@ -258,11 +248,11 @@ final class Obstacles {
         final Question.Doses doses = question.doses();
         if (missed.stream().anyMatch(target -> target.property() == Property.PH)
                 && doses.lime().isEmpty()) {
-            allow(LIME, FindSentence.LIME_IT, options);
+            allow(Question.Doses.USUAL_LIME, FindSentence.LIME_IT, options);
         }
         if (missed.stream().anyMatch(target -> target.property() == Property.FOOD)
                 && doses.feed().isEmpty()) {
-            allow(FEED, FindSentence.GIVE_GRANULES, options);
+            allow(Question.Doses.USUAL_FEED, FindSentence.GIVE_GRANULES, options);
         }
     }
 

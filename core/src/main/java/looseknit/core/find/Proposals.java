@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -45,11 +46,8 @@ final class Proposals {
         }
         final List<Recipe.Part> parts = amounts.entrySet().stream()
                 .map(entry -> new Recipe.Part(entry.getKey(), entry.getValue()))
-                .sorted(
-                        question.fixed().isEmpty()
-                                ? Comparator.comparingDouble(Recipe.Part::amount)
-                                        .reversed()
-                                : (a, b) -> 0)
+                .sorted(Comparator.comparingDouble(
+                        (Recipe.Part part) -> question.fixed().isEmpty() ? -part.amount() : 0))
                 .toList();
         final List<Recipe.Dose> doses = new ArrayList<>();
         dose(question.doses().lime(), find.doseSteps().lime(), doses);
@@ -132,8 +130,8 @@ final class Proposals {
 
     private static double matters(
             final Target target, final Map<Property, Double> now, final Map<Property, Double> without) {
-        final double a = now.get(target.property());
-        final double b = without.get(target.property());
+        final double a = Objects.requireNonNull(now.get(target.property()));
+        final double b = Objects.requireNonNull(without.get(target.property()));
         return target.penalty(b) - target.penalty(a) + 0.02 * target.weight() * Math.abs(b - a) / target.scale();
     }
 
@@ -147,8 +145,8 @@ final class Proposals {
                 property,
                 FindSentence.WITHOUT_IT.with(
                         property.brief(),
-                        property.quantity(now.get(property)),
-                        property.quantity(without.get(property))));
+                        property.quantity(Objects.requireNonNull(now.get(property))),
+                        property.quantity(Objects.requireNonNull(without.get(property)))));
     }
 
     private Map<Property, Double> figures(final Recipe recipe) {
@@ -202,6 +200,7 @@ final class Proposals {
     }
 
     /** Leaves out what another is at least as good as in everything, and what is the best of nothing once there are enough ideas. */
+    @SuppressWarnings("ReferenceEquality")
     private static List<Proposal> worthShowing(final List<Proposal> proposals, final int enough) {
         final List<Proposal> worth = proposals.stream()
                 .filter(each -> each == proposals.get(0)

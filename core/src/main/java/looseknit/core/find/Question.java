@@ -45,6 +45,12 @@ public record Question(
      */
     public record Doses(Optional<Amendment> lime, Optional<Amendment> acidifier, Optional<Amendment> feed) {
 
+        /** What a mix is limed with where nobody said otherwise. */
+        public static final String USUAL_LIME = "dolomite";
+
+        /** What a mix is fed with where nobody said otherwise. */
+        public static final String USUAL_FEED = "granules";
+
         /** Nothing is dosed. */
         public static final Doses NONE = new Doses(Optional.empty(), Optional.empty(), Optional.empty());
 
@@ -154,6 +160,11 @@ public record Question(
     /** The same among mixes of one school. */
     public Question usually(final School school) {
         return made(brief.with(brief.wishes().of(Optional.of(school))).usual());
+    }
+
+    /** Whether there is a usual way to make a mix for the plants in a school. */
+    boolean has(final School school) {
+        return brief.usual().stream().noneMatch(each -> each.narrowed(school).isEmpty());
     }
 
     private Question made(final List<UsualMakeUp> others) {

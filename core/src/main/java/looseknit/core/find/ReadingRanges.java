@@ -3,15 +3,18 @@ package looseknit.core.find;
 import static looseknit.core.find.ConservedSums.AIR_AT_TOP;
 import static looseknit.core.find.ConservedSums.AIR_LEAST;
 import static looseknit.core.find.ConservedSums.AIR_MOST;
-import static looseknit.core.find.ConservedSums.AT_100;
+import static looseknit.core.find.ConservedSums.BEYOND_REACH;
 import static looseknit.core.find.ConservedSums.BUFFERED_PH;
 import static looseknit.core.find.ConservedSums.CLOSED;
 import static looseknit.core.find.ConservedSums.DENSITY;
 import static looseknit.core.find.ConservedSums.EASY;
 import static looseknit.core.find.ConservedSums.HELD;
+import static looseknit.core.find.ConservedSums.HELD_LEAST;
 import static looseknit.core.find.ConservedSums.NITROGEN;
 import static looseknit.core.find.ConservedSums.SALTS;
 import static looseknit.core.find.ConservedSums.SOLIDS;
+import static looseknit.core.find.ConservedSums.USABLE_LEAST;
+import static looseknit.core.find.ConservedSums.USABLE_MOST;
 
 import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Mix;
@@ -28,6 +31,9 @@ final class ReadingRanges {
     /** Guards against rounding: a bound is made this much smaller than computed. */
     private static final double SLACK = 1e-9;
 
+    /** Steps in which water beyond what is wanted is weighed against early drying. */
+    private static final int STEPS = 6;
+
     private final CandidateTables meter;
     private final TargetTable aims;
     private final boolean tested;
@@ -38,6 +44,10 @@ final class ReadingRanges {
     private final boolean acidifies;
     private final boolean feeds;
     private final @Nullable DryTable table;
+    private boolean trading;
+    private double usablePerHeld;
+    private double usableOver;
+    private final double watered;
     /** How far tests have shown materials to be off, by trait: the least, then the most. */
     private final double[] spare = new double[LotTrait.values().length * 2];
 
@@ -52,6 +62,7 @@ final class ReadingRanges {
         this.acidifies = meter.dosing.acidifies();
         this.feeds = meter.dosing.feeds();
         this.table = meter.dry.orElse(null);
+        this.watered = meter.watered();
     }
 
     /** Looks at the materials that a reader has loaded. */
@@ -107,9 +118,103 @@ final class ReadingRanges {
                 : Math.min(high[HELD] * per + flooded, poresMost);
         final double waterLeast =
                 Math.max(0, poresLeast + (tested ? off(LotTrait.POROSITY, 0) * per : 0) - Math.max(0, airMost));
-        sum += aims.least(Property.WATER, waterLeast, Math.max(waterMost, 0.01));
-        sum += aims.least(Property.EASY_WATER, 0, high[EASY] * per);
-        return sum > limit ? sum : (sum + pot(low, high, per, perLoose, waterLeast, waterMost)) * (1 - SLACK);
+        final double water = aims.least(Property.WATER, waterLeast, Math.max(waterMost, 0.01));
+        sum += water + aims.least(Property.EASY_WATER, 0, high[EASY] * per);
+        if (weighed) {
+            sum += weight(low, high, per, perLoose, waterLeast, waterMost);
+        }
+        if (table == null) {
+            return sum * (1 - SLACK);
+        }
+        final double corner = CORNER * Math.max(0, 1 - leastLeft) * poresMost;
+        final double least = usableLeast(low, high, per, perLoose, waterLeast, corner);
+        final double most = usableMost(low, high, per, perLoose, waterMost, flooded);
+        double dry = aims.least(Property.DRY_DAYS, table.daysOf(least), table.daysOf(most));
+        if (dry > 0 && trading && !tested && aims.leastBelow(Property.DRY_DAYS, table.daysOf(most)) > 0) {
+            final double over = scaled(usableOver, per, perLoose) + (watered - usablePerHeld) * flooded;
+            dry = Math.max(dry, wetOrDry(table, waterLeast, waterMost, most, over) - water);
+        }
+        return (sum + dry) * (1 - SLACK);
+    }
+
+    /**
+     * Tells how much of what the recipes hold can be usable at most: a straight line that lies above the materials.
+     *
+     * @param perHeld usable water by water held, 0 to 1
+     * @param over what it is with none held [vol/vol], before shrinking
+     */
+    void trade(final double perHeld, final double over) {
+        trading = true;
+        usablePerHeld = perHeld;
+        usableOver = over;
+    }
+
+    /** Nothing is known of how usable water and water held hang together. */
+    void tradeNothing() {
+        trading = false;
+    }
+
+    /** Least penalty for holding too much and drying too soon together: more of the one is less of the other. Water held is taken step by step. */
+    private double wetOrDry(
+            final DryTable drying,
+            final double waterLeast,
+            final double waterMost,
+            final double usableMost,
+            final double over) {
+        double from = waterLeast;
+        double to = Math.max(waterLeast, Math.min(waterMost, aims.high(Property.WATER)));
+        final double step = (waterMost - to) / STEPS;
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i <= STEPS; i++) {
+            final double usable = Math.min(usableMost, usablePerHeld * to + over);
+            least = Math.min(
+                    least,
+                    aims.least(Property.WATER, from, to) + aims.leastBelow(Property.DRY_DAYS, drying.daysOf(usable)));
+            from = to;
+            to += step;
+        }
+        return least;
+    }
+
+    /**
+     * The most usable water. What is held and what is beyond reach stem from the same materials, so that their difference is bounded as one.
+     */
+    private double usableMost(
+            final double[] low,
+            final double[] high,
+            final double per,
+            final double perLoose,
+            final double waterMost,
+            final double flooded) {
+        final double apart = watered * Math.max(waterMost, 0.01)
+                - Math.max(Reservoir.DRIEST, scaled(low[BEYOND_REACH], perLoose, per));
+        return tested ? apart : Math.min(apart, scaled(high[USABLE_MOST], per, perLoose) + watered * flooded);
+    }
+
+    /**
+     * The least usable water: what is held, less what is beyond reach, both of the same materials. Where mixing leaves less room than they hold, at the
+     * foot of the column first, no more is lost than the share by which they shrink.
+     */
+    private double usableLeast(
+            final double[] low,
+            final double[] high,
+            final double per,
+            final double perLoose,
+            final double waterLeast,
+            final double corner) {
+        final double apart =
+                watered * waterLeast - Math.max(Reservoir.DRIEST, scaled(high[BEYOND_REACH], per, perLoose));
+        if (tested) {
+            return apart;
+        }
+        final double held = Math.min(
+                watered * low[HELD_LEAST] * perLoose - Reservoir.DRIEST, scaled(low[USABLE_LEAST], perLoose, per));
+        return Math.max(apart, held - watered * (corner + Math.max(0, per - 1)));
+    }
+
+    /** What a sum comes to by volume of the mix: times one factor if it is above 0, else times the other. */
+    private static double scaled(final double sum, final double above, final double below) {
+        return sum > 0 ? sum * above : sum * below;
     }
 
     /**
@@ -161,32 +266,22 @@ final class ReadingRanges {
                         + aims.least(Property.SALTS, salts, high[SALTS] * per);
     }
 
-    private double pot(
+    private double weight(
             final double[] low,
             final double[] high,
             final double per,
             final double perLoose,
             final double waterLeast,
             final double waterMost) {
-        double sum = 0;
-        if (weighed) {
-            final double kg = litres / 1000;
-            sum += aims.least(
-                    Property.WEIGHT,
-                    meter.situation.emptyKg()
-                            + kg * low[DENSITY] * perLoose * Math.max(0.1, 1 + off(LotTrait.DENSITY, 0))
-                            + litres * waterLeast,
-                    meter.situation.emptyKg()
-                            + kg * high[DENSITY] * per * (1 + off(LotTrait.DENSITY, 1))
-                            + litres * waterMost);
-        }
-        if (table != null) {
-            sum += aims.least(
-                    Property.DRY_DAYS,
-                    table.days(waterLeast, Math.max(Reservoir.DRIEST, high[AT_100] * per)),
-                    table.days(Math.max(waterMost, 0.01), Reservoir.DRIEST));
-        }
-        return sum;
+        final double kg = litres / 1000;
+        return aims.least(
+                Property.WEIGHT,
+                meter.situation.emptyKg()
+                        + kg * low[DENSITY] * perLoose * Math.max(0.1, 1 + off(LotTrait.DENSITY, 0))
+                        + litres * waterLeast,
+                meter.situation.emptyKg()
+                        + kg * high[DENSITY] * per * (1 + off(LotTrait.DENSITY, 1))
+                        + litres * waterMost);
     }
 
     private double off(final LotTrait trait, final int end) {

@@ -3,8 +3,8 @@ package looseknit.core.find;
 /** What a sweep looks for. Called by several threads at once. */
 interface SearchGoal {
 
-    /** Penalty above which recipes of so many materials are of no interest, looked up anew for each. */
-    double limit(int[] support, int size);
+    /** Penalty above which recipes of so many parts, or more, of so many materials are of no interest, looked up anew for each. */
+    double limit(int[] support, int size, int parts);
 
     /** Most parts that recipes of so many materials may have to be of interest. */
     int mostParts(int[] support, int size, int most);

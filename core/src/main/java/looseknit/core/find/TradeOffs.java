@@ -44,7 +44,7 @@ final class TradeOffs implements SearchGoal {
     }
 
     @Override
-    public double limit(final int[] support, final int size) {
+    public double limit(final int[] support, final int size, final int parts) {
         return limit;
     }
 

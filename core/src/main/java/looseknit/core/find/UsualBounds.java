@@ -1,6 +1,7 @@
 package looseknit.core.find;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -26,6 +27,9 @@ final class UsualBounds {
 
     private final int plants;
 
+    /** By way, and by row that a set can fail whatever its parts: the candidates that can satisfy it, as bits. */
+    private final long[][] able;
+
     UsualBounds(final CandidateTables meter, final List<UsualMakeUp> usual) {
         final List<double[][]> all = new ArrayList<>();
         final List<Integer> owners = new ArrayList<>();
@@ -40,6 +44,48 @@ final class UsualBounds {
         this.ways = all.toArray(double[][][]::new);
         this.plantOf = owners.stream().mapToInt(Integer::intValue).toArray();
         this.plants = plant;
+        this.able = all.stream().map(UsualBounds::able).toArray(long[][]::new);
+    }
+
+    private static long[] able(final double[][] rows) {
+        return Arrays.stream(rows)
+                .filter(row ->
+                        row[row.length - 1] < -ROUNDING || Arrays.stream(row).anyMatch(each -> each < -ROUNDING))
+                .mapToLong(row -> {
+                    long bits = 0;
+                    for (int j = 0; j < row.length - 1; j++) {
+                        bits |= row[row.length - 1] >= -ROUNDING || row[j] >= -ROUNDING ? 1L << j : 0;
+                    }
+                    return bits;
+                })
+                .distinct()
+                .toArray();
+    }
+
+    /** Whether any recipe of some candidates can be usual, as far as each row by itself goes. */
+    boolean possible(final int[] support) {
+        long bits = 0;
+        for (final int place : support) {
+            bits |= 1L << place;
+        }
+        final boolean[] met = new boolean[plants];
+        int missing = plants;
+        for (int w = 0; w < able.length; w++) {
+            if (!met[plantOf[w]] && all(able[w], bits)) {
+                met[plantOf[w]] = true;
+                missing--;
+            }
+        }
+        return missing == 0;
+    }
+
+    private static boolean all(final long[] rows, final long bits) {
+        for (final long row : rows) {
+            if ((row & bits) == 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static double[][] rows(final CandidateTables meter, final UsualMakeUp.Way way) {

@@ -69,7 +69,7 @@ public record SoilTexture(double sand, double silt, double clay) {
         if (u >= 50 && c < 27) {
             return TextureClass.SILT_LOAM;
         }
-        if (c < 20 && s > 52 || c < 7) {
+        if ((c < 20 && s > 52) || c < 7) {
             return TextureClass.SANDY_LOAM;
         }
         if (c < 27 && u >= 28) {

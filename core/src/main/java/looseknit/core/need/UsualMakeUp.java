@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import looseknit.core.material.Component;
 import looseknit.core.material.Material;
 import looseknit.core.message.TableText;
@@ -204,6 +205,16 @@ public record UsualMakeUp(String of, List<Way> ways) {
         public static Caps of(final Way way, final Material material) {
             return new Caps(way.most(material), way.together(material).orElse(null));
         }
+
+        private boolean shared() {
+            return together != null && most > SELDOM;
+        }
+
+        /** Whether two materials share a limit: the very same row of the table. */
+        @SuppressWarnings("ReferenceEquality")
+        private boolean with(final Caps other) {
+            return shared() && other.shared() && other.together == together;
+        }
     }
 
     /** Share of a mix that lies outside what is usual, by the way that it comes nearest to [vol/vol]; 0 if it is usual. Does not allocate. */
@@ -230,13 +241,12 @@ public record UsualMakeUp(String of, List<Way> ways) {
 
     /** Share of a material, with all that shares its limit; 0 if that was counted before. */
     private static double shareOf(final Caps caps, final Way way, final int i, final Contents contents) {
-        if (caps.together() == null || caps.most() <= SELDOM) {
+        if (!caps.shared()) {
             return contents.shareOf(i);
         }
         double sum = 0;
         for (int j = 0; j < contents.count(); j++) {
-            final Caps other = contents.caps(way, j);
-            if (other.together() == caps.together() && other.most() > SELDOM) {
+            if (caps.with(contents.caps(way, j))) {
                 if (j < i) {
                     return 0;
                 }
@@ -244,6 +254,17 @@ public record UsualMakeUp(String of, List<Way> ways) {
             }
         }
         return sum;
+    }
+
+    /** The materials whose shares count together with that of one. */
+    private static List<Material> counted(final Caps caps, final Way way, final int i, final Contents contents) {
+        if (!caps.shared()) {
+            return List.of(contents.material(i));
+        }
+        return IntStream.range(0, contents.count())
+                .filter(j -> caps.with(contents.caps(way, j)))
+                .mapToObj(contents::material)
+                .toList();
     }
 
     /** The way that a mix comes nearest to. */
@@ -255,11 +276,11 @@ public record UsualMakeUp(String of, List<Way> ways) {
      * What of a mix lies outside a way.
      *
      * @param component the component, or nothing if it is a material
-     * @param material the material, or nothing if it is a component
+     * @param materials the material, with those that share its limit; none if it is a component
      * @param share its share [vol/vol]
      * @param limit the end of what is usual that it misses [vol/vol]
      */
-    public record Miss(Optional<Component> component, Optional<Material> material, double share, double limit) {
+    public record Miss(Optional<Component> component, List<Material> materials, double share, double limit) {
 
         /** By how much [vol/vol]. */
         public double by() {
@@ -281,17 +302,16 @@ public record UsualMakeUp(String of, List<Way> ways) {
                 if (bound.miss(share) > NEGLIGIBLE) {
                     misses.add(new Miss(
                             Optional.of(bound.component()),
-                            Optional.empty(),
+                            List.of(),
                             share,
                             share < bound.low() ? bound.low() : bound.high()));
                 }
             }
             for (int i = 0; i < contents.count(); i++) {
-                final Material material = contents.material(i);
                 final Caps caps = contents.caps(way, i);
                 final double share = shareOf(caps, way, i, contents);
                 if (share > caps.most() + NEGLIGIBLE) {
-                    misses.add(new Miss(Optional.empty(), Optional.of(material), share, caps.most()));
+                    misses.add(new Miss(Optional.empty(), counted(caps, way, i, contents), share, caps.most()));
                 }
             }
         });

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import looseknit.core.assay.LotTrait;
@@ -96,10 +97,10 @@ public final class PottedMix {
             places.putIfAbsent(tables.materials().get(i), i);
         }
         for (int i = 0; i < opened.materials().size(); i++) {
-            reader.use(places.get(opened.materials().get(i)));
+            reader.use(Objects.requireNonNull(places.get(opened.materials().get(i))));
         }
         for (int i = 0; i < opened.materials().size(); i++) {
-            reader.pour(places.get(opened.materials().get(i)), opened.amounts()[i]);
+            reader.pour(Objects.requireNonNull(places.get(opened.materials().get(i))), opened.amounts()[i]);
         }
         reader.packBy(mix.ingredients().form());
         reader.press();

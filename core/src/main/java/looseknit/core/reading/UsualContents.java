@@ -7,6 +7,7 @@ import java.util.Optional;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.material.Component;
 import looseknit.core.message.Dimension;
+import looseknit.core.message.Listing;
 import looseknit.core.message.Message;
 import looseknit.core.message.Quantity;
 import looseknit.core.message.Range;
@@ -86,7 +87,9 @@ final class UsualContents extends Gauge {
     private static Message name(final UsualMakeUp.Miss miss) {
         return miss.component()
                 .map(Component::words)
-                .orElseGet(() -> WorkingsText.MATERIAL.with(miss.material().orElseThrow()));
+                .orElseGet(() -> miss.materials().size() == 1
+                        ? WorkingsText.MATERIAL.with(miss.materials().get(0))
+                        : WorkingsText.MATERIALS_TOGETHER.with(Listing.and(miss.materials())));
     }
 
     @Override

@@ -73,6 +73,7 @@ public enum WorkingsText implements Code {
     BASE_SET_FREE("weeks"),
     OF_THE_SAY,
     MATERIAL("material"),
+    MATERIALS_TOGETHER("materials"),
     AMENDMENT("amendment"),
     NITROGEN,
     PHOSPHORUS,

@@ -82,7 +82,7 @@ public final class BuySizes {
                 final int before = Math.max(0, filled - reach[i]);
                 final double then = cost[before] + offers.get(i).price();
                 if (then < cost[filled] - 1e-9
-                        || Math.abs(then - cost[filled]) <= 1e-9 && packs[before] + 1 < packs[filled]) {
+                        || (Math.abs(then - cost[filled]) <= 1e-9 && packs[before] + 1 < packs[filled])) {
                     cost[filled] = then;
                     packs[filled] = packs[before] + 1;
                     last[filled] = i;

@@ -17,6 +17,7 @@ import looseknit.core.blend.Recipe;
 import looseknit.server.frame.Books;
 import looseknit.server.reading.RecipeBody;
 import looseknit.server.reading.RecipeColumn;
+import org.jspecify.annotations.Nullable;
 
 /** A test that was made of a blend, with the recipe as it was then. */
 @Entity
@@ -45,7 +46,7 @@ public class MadeTest {
     private Instant storedAt;
 
     @Column(name = "removed_at")
-    private Instant removedAt;
+    private @Nullable Instant removedAt;
 
     protected MadeTest() {}
 

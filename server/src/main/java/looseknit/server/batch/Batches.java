@@ -223,7 +223,9 @@ public class Batches {
 
     /** The next number of a day; two batches that are made at once do not get the same. */
     private String nextLot(final Instant at) {
-        numbering.hold(Numbering.LOT).orElseThrow();
+        if (numbering.hold(Numbering.LOT).isEmpty()) {
+            throw new IllegalStateException("lots have no numbering");
+        }
         final String day = LocalDate.ofInstant(at, clock.getZone()).toString();
         final int last = batches.lotsOf(day).stream()
                 .map(lot -> lot.substring(day.length() + 1))

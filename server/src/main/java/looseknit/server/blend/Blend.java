@@ -46,7 +46,7 @@ public class Blend {
     private Instant changedAt;
 
     @Column(name = "deleted_at")
-    private Instant deletedAt;
+    private @Nullable Instant deletedAt;
 
     @Column(name = "archived_at")
     private @Nullable Instant archivedAt;
@@ -59,6 +59,8 @@ public class Blend {
 
     protected Blend() {}
 
+    /** {@link #become} sets the rest. */
+    @SuppressWarnings("NullAway.Init")
     Blend(final UUID id, final String name, final BriefBody brief, final RecipeBody recipe, final Instant now) {
         this.id = id;
         this.createdAt = now;

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
 /** What the swatch book shows of a blend and sifts it by, kept so that nothing is worked out to show a page of it. */
 @Entity
 @Table(name = "blend_card")
+@SuppressWarnings("UnusedVariable") // some columns are only sifted and sorted by
 class BlendCard {
 
     @Id
@@ -87,6 +88,8 @@ class BlendCard {
 
     protected BlendCard() {}
 
+    /** Its id is that of the blend. */
+    @SuppressWarnings("NullAway.Init")
     BlendCard(final Blend blend) {
         this.blend = blend;
     }

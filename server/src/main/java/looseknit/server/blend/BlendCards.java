@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -212,7 +213,7 @@ class BlendCards {
             case CHANGED -> Sort.by("b.changedAt").descending();
             case NAME -> Sort.by(Sort.Order.asc("b.name").ignoreCase());
             case FIT -> by("fit");
-            default -> by(COLUMNS.get(Property.valueOf(order.name())));
+            default -> by(Objects.requireNonNull(COLUMNS.get(Property.valueOf(order.name()))));
         };
     }
 
@@ -313,7 +314,8 @@ class BlendCards {
                 read.fit(),
                 COLUMNS.keySet().stream()
                         .filter(facts.values()::containsKey)
-                        .map(property -> glance(property, facts.values().get(property), system))
+                        .map(property -> glance(
+                                property, Objects.requireNonNull(facts.values().get(property)), system))
                         .toList(),
                 Cautions.shipped().all().stream()
                         .filter(rule -> rule.level() == Caution.Level.STOP)

@@ -119,10 +119,10 @@ public class Blends {
     public Blend accept(final UUID id, final List<String> ruleIds) {
         final Blend blend = blends.lock(id).orElseThrow(() -> new NotThere("blend"));
         for (final String ruleId : ruleIds) {
-            Cautions.shipped().all().stream()
-                    .filter(rule -> rule.id().equals(ruleId) && rule.level() == Caution.Level.STOP)
-                    .findFirst()
-                    .orElseThrow(() -> new UnknownName("accepted", "stop", ruleId, "Only a stop can be set aside."));
+            if (Cautions.shipped().all().stream()
+                    .noneMatch(rule -> rule.id().equals(ruleId) && rule.level() == Caution.Level.STOP)) {
+                throw new UnknownName("accepted", "stop", ruleId, "Only a stop can be set aside.");
+            }
         }
         blend.accept(ruleIds);
         return changed(blend);

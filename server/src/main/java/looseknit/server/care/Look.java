@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.util.UUID;
 import looseknit.core.care.NextLook;
 import looseknit.server.pot.Potting;
+import org.jspecify.annotations.Nullable;
 
 /** A look at a pot, what was found, and what stood before, so that it can be taken back. */
 @Entity
@@ -30,7 +31,7 @@ public class Look {
     private UUID pottingId;
 
     @Column(name = "seq", insertable = false, updatable = false)
-    private Long sequence;
+    private @Nullable Long sequence;
 
     @Column(name = "looked_on")
     private LocalDate lookedOn;

@@ -7,8 +7,10 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.Period;
+import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 import java.util.UUID;
 import looseknit.server.assay.Assays;
@@ -126,7 +128,7 @@ class DemoLoader implements ApplicationRunner {
     private void work(final Station station) {
         final Map<String, Integer> versions = new HashMap<>();
         station.blends().forEach(blend -> versions.put(blend.key(), blend(blend)));
-        station.batches().forEach(batch -> batch(batch, versions.get(batch.blend())));
+        station.batches().forEach(batch -> batch(batch, Objects.requireNonNull(versions.get(batch.blend()))));
         station.pottings().forEach(this::potting);
         station.tests()
                 .forEach(test -> assays.make(
@@ -138,9 +140,9 @@ class DemoLoader implements ApplicationRunner {
 
     private int blend(final Station.DemoBlend demo) {
         final UUID id = id("blend", demo.key());
-        Blend blend = blends.create(id, demo.name(), demo.brief(), demo.first(), ago(demo.daysAgo() + 60));
+        final Blend blend = blends.create(id, demo.name(), demo.brief(), demo.first(), ago(demo.daysAgo() + 60));
         int kept = blends.keep(id, "first try", ago(demo.daysAgo() + 60)).number();
-        blend = blends.change(id, blend.revision(), demo.name(), demo.brief(), demo.recipe(), ago(demo.daysAgo()));
+        blends.change(id, blend.revision(), demo.name(), demo.brief(), demo.recipe(), ago(demo.daysAgo()));
         kept = Math.max(kept, blends.keep(id, demo.note(), ago(demo.daysAgo())).number());
         return kept;
     }
@@ -173,7 +175,7 @@ class DemoLoader implements ApplicationRunner {
             if (!day.isBefore(today())) {
                 return;
             }
-            final int waited = Period.between(potting.lastWateredOn(), day).getDays();
+            final long waited = ChronoUnit.DAYS.between(potting.lastWateredOn(), day);
             final boolean early = waited < potting.predictedDays().value();
             final Look.Answer answer = early && random.nextDouble() < STILL_MOIST
                     ? Look.Answer.STILL_MOIST

@@ -3,9 +3,10 @@ package looseknit.server.find;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import looseknit.core.find.FindMixes;
 import looseknit.core.find.Proposal;
+import looseknit.core.find.Question;
 import looseknit.core.find.SearchListener;
+import looseknit.core.find.StartingMixes;
 import looseknit.core.material.Material;
 import looseknit.core.shelf.Commonest;
 import looseknit.server.frame.Books;
@@ -20,11 +21,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/starts")
 class StartsController {
-
-    private static final int MOST_MATERIALS = 3;
-    private static final int MOST_PARTS = 8;
-    private static final String LIME = "dolomite";
-    private static final String FEED = "granules";
 
     private final Questions questions;
     private final Books books;
@@ -73,13 +69,13 @@ class StartsController {
                 among,
                 ids,
                 List.of(),
-                MOST_MATERIALS,
-                MOST_PARTS,
+                StartingMixes.MATERIALS,
+                StartingMixes.PARTS,
                 null,
-                LIME,
+                Question.Doses.USUAL_LIME,
                 null,
-                FEED));
-        return FindMixes.starts(asked.questions().get(0), SearchListener.NOBODY);
+                Question.Doses.USUAL_FEED));
+        return StartingMixes.of(asked.questions().get(0), SearchListener.NOBODY);
     }
 
     private StartsBody body(final Source source, final List<Proposal> proposals) {

@@ -8,7 +8,9 @@ import org.springframework.context.annotation.Configuration;
 @Configuration(proxyBeanMethods = false)
 class TimeOfDay {
 
+    /** That of the house: days begin where the program runs. */
     @Bean
+    @SuppressWarnings("JavaTimeDefaultTimeZone")
     Clock clock() {
         return Clock.systemDefaultZone();
     }

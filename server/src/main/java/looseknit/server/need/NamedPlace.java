@@ -14,6 +14,8 @@ public class NamedPlace {
     @Id
     private UUID id;
 
+    /** For whoever reads the table: the place names itself. */
+    @SuppressWarnings("UnusedVariable")
     private String name;
 
     @Convert(converter = PlaceColumn.class)
@@ -21,6 +23,8 @@ public class NamedPlace {
 
     protected NamedPlace() {}
 
+    /** {@link #become} sets the rest. */
+    @SuppressWarnings("NullAway.Init")
     public NamedPlace(final UUID id, final PlaceBody place) {
         this.id = id;
         become(place);

@@ -26,6 +26,8 @@ class SavedBrief {
 
     protected SavedBrief() {}
 
+    /** {@link #become} sets the rest. */
+    @SuppressWarnings("NullAway.Init")
     SavedBrief(final UUID id, final String name, final BriefBody brief, final Instant now) {
         this.id = id;
         become(name, brief, now);

@@ -63,6 +63,8 @@ public class Potting {
 
     protected Potting() {}
 
+    /** When to look next is set as soon as its drying is known: {@link #lookNext}. */
+    @SuppressWarnings("NullAway.Init")
     Potting(
             final UUID id,
             final String label,

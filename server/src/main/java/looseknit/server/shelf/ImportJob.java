@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicInteger;
 import looseknit.server.job.Job;
 
 /** A file being read in: first a dry run, then, if asked, the change itself. */
@@ -41,7 +42,7 @@ final class ImportJob extends Job {
     private final List<ImportRowBody> rows = new ArrayList<>();
     private final List<Object> lines = new ArrayList<>();
     private volatile State state = State.READING;
-    private volatile int done;
+    private final AtomicInteger done = new AtomicInteger();
     private volatile int total;
     private volatile String says = "";
 
@@ -64,7 +65,7 @@ final class ImportJob extends Job {
     }
 
     int done() {
-        return done;
+        return done.get();
     }
 
     int total() {
@@ -89,7 +90,7 @@ final class ImportJob extends Job {
 
     void begin(final State next, final int of) {
         state = next;
-        done = 0;
+        done.set(0);
         total = of;
     }
 
@@ -102,7 +103,7 @@ final class ImportJob extends Job {
         if (cancelled()) {
             throw new CancellationException();
         }
-        done++;
+        done.incrementAndGet();
     }
 
     void end(final State last, final String words) {

@@ -6,6 +6,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A pack that can be bought. */
 @Entity
@@ -19,7 +20,7 @@ class PackOffer {
     private OfferFacts facts;
 
     @Column(name = "seq", insertable = false, updatable = false)
-    private Long seq;
+    private @Nullable Long seq;
 
     protected PackOffer() {}
 
