@@ -4,6 +4,7 @@ import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { checkLicences } from './licences.mjs'
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..')
 const stamps = join(root, 'target', 'stamps')
@@ -61,6 +62,7 @@ if (task === 'build') {
     npm('run', 'build'),
   )
 } else if (task === 'check') {
+  checkLicences()
   await onceFor('check', fingerprint(...sources, ...rules), 'node_modules/vue', () =>
     // two at a time, as many as there are cores
     Promise.all([script('check:lint'), script('check:types').then(() => script('check:format'))]),

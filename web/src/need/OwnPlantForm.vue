@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { answer, api } from '@/api/client'
 import type { OwnPlant, Plant } from '@/api/types'
 import SelectField from '@/parts/SelectField.vue'
 import TextField from '@/parts/TextField.vue'
-import { forgetKept, useKept } from '@/parts/useKept'
+import { useForm } from '@/parts/useForm'
 import NumberField from '@/measure/NumberField.vue'
 import { figure } from '@/measure/units'
 import { t } from '@/words'
@@ -17,12 +17,19 @@ const props = defineProps<{ like: Plant; own?: Plant | undefined }>()
 const emit = defineEmits<{ saved: [id: string]; closed: [] }>()
 const start = (): OwnPlant => props.own?.own ?? { name: '', likeId: props.like.id }
 const KEY = `loose-knit.own-plant.${props.own?.id ?? props.like.id}`
-const kept = useKept<{ facts: OwnPlant }>(KEY, { facts: start() })
-const problem = ref<string>()
-const busy = ref(false)
+/** An id goes with the draft: sent again after a lost answer it is the same plant. */
+const {
+  draft: kept,
+  problem,
+  busy,
+  send,
+  refuse,
+  forget,
+} = useForm<{ id?: string; facts: OwnPlant }>(KEY, () => ({ facts: start() }))
 
 const set = (key: keyof OwnPlant, value: unknown) => {
   kept.value = {
+    ...kept.value,
     facts: Object.fromEntries(
       Object.entries({ ...kept.value.facts, [key]: value }).filter(([, each]) => each !== undefined),
     ) as OwnPlant,
@@ -128,25 +135,24 @@ const idFor = (text: string) => {
   return `my_${plain || 'plant'}_${crypto.randomUUID().slice(0, 4)}`
 }
 const store = async () => {
-  if (!kept.value.facts.name?.trim()) {
-    problem.value = t('need.ownPlantForm.theNameIsEmptyWrite')
+  const plainName = kept.value.facts.name?.trim() ?? ''
+  if (plainName === '') {
+    refuse(t('need.ownPlantForm.theNameIsEmptyWrite'))
     return
   }
-  busy.value = true
-  const id = props.own?.id ?? idFor(kept.value.facts.name)
-  try {
-    await answer(
+  kept.value.id ??= props.own?.id ?? idFor(plainName)
+  const { id } = kept.value
+  const stored = await send(() =>
+    answer(
       api.PUT('/api/own-plants/{id}', {
         params: { path: { id } },
-        body: { ...kept.value.facts, name: kept.value.facts.name.trim() },
+        body: { ...kept.value.facts, name: plainName },
       }),
-    )
-    await forgetKept(KEY)
+    ),
+  )
+  if (stored) {
+    await forget()
     emit('saved', id)
-  } catch (error) {
-    problem.value = error instanceof Error ? error.message : String(error)
-  } finally {
-    busy.value = false
   }
 }
 </script>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import { useAnswered } from '@/api/useAnswered'
 import type { BuyWay, LotFacts, Material } from '@/api/types'
 import SelectField from '@/parts/SelectField.vue'
 import TextField from '@/parts/TextField.vue'
 import { say, sayProblem } from '@/parts/notices'
+import { useForm } from '@/parts/useForm'
 import { useKept } from '@/parts/useKept'
 import MaterialPicker from '@/material/MaterialPicker.vue'
 import StitchMark from '@/material/StitchMark.vue'
@@ -92,26 +93,22 @@ const empty = (): Line => ({
   price: undefined,
   supplier: undefined,
 })
-const line = useKept<Line>('loose-knit.offer', empty())
-const lineProblem = ref<string>()
+const { draft: line, problem: lineProblem, send, refuse, again } = useForm<Line>('loose-knit.offer', empty)
 const usualSwell = computed(() => wayOf(line.value.sold)?.usualSwell ?? 0)
-watch(line, () => (lineProblem.value = undefined), { deep: true })
 const put = async () => {
   const { id, sold, amount, swell, price, supplier } = line.value
   const materialId = need.value.materialId
   if (materialId === undefined || amount === undefined || price === undefined) {
-    lineProblem.value =
+    refuse(
       materialId === undefined
         ? t('shelf.buyPanel.whichMaterialIsItPick')
-        : t('shelf.buyPanel.writeWhatThePackHolds')
+        : t('shelf.buyPanel.writeWhatThePackHolds'),
+    )
     return
   }
-  try {
-    await offer(id, without({ materialId, sold, amount, swell: swell ?? usualSwell.value, price, supplier }))
-    line.value = empty()
-    lineProblem.value = undefined
-  } catch (error) {
-    lineProblem.value = error instanceof Error ? error.message : String(error)
+  const facts = without({ materialId, sold, amount, swell: swell ?? usualSwell.value, price, supplier })
+  if (await send(() => offer(id, facts))) {
+    again()
   }
 }
 const drop = async (id: string) => {

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { answer, api } from '@/api/client'
 import type { OwnMaterial } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
 import ChoiceList from '@/parts/ChoiceList.vue'
 import TextField from '@/parts/TextField.vue'
 import TickField from '@/parts/TickField.vue'
-import { forgetKept, useKept } from '@/parts/useKept'
+import { useForm } from '@/parts/useForm'
 import { figure, spread } from '@/measure/units'
 import StitchMark from '@/material/StitchMark.vue'
 import { t } from '@/words'
@@ -27,9 +27,9 @@ const KINDS = [
   { value: 'plain', label: t('shelf.ownForm.somethingElseFromAFew') },
 ] as const
 
-const draft = useKept<OwnDraft>(KEY, props.own ? draftOf(props.own.id, props.own.facts) : emptyDraft())
-const problem = ref<string>()
-const busy = ref(false)
+const { draft, problem, busy, send, refuse, forget } = useForm<OwnDraft>(KEY, () =>
+  props.own ? draftOf(props.own.id, props.own.facts) : emptyDraft(),
+)
 
 const id = computed(() => props.own?.id ?? (draft.value.id || 'own_preview'))
 const lacks = computed(() => missing(draft.value))
@@ -46,37 +46,26 @@ const MAIN = 9
 const figures = computed(() => (lacks.value ? [] : (preview.value?.figures ?? []).slice(0, MAIN)))
 const texture = computed(() => (draft.value.kind === 'soil' ? preview.value?.texture : undefined))
 
-watch(draft, () => (problem.value = undefined), { deep: true })
-
 const store = async () => {
   const facts = factsOf(draft.value)
-  if (facts.name === '') {
-    problem.value = t('shelf.ownForm.theNameIsEmptyWrite')
+  if (facts.name === '' || lacks.value) {
+    refuse(facts.name === '' ? t('shelf.ownForm.theNameIsEmptyWrite') : (lacks.value ?? ''))
     return
   }
-  if (lacks.value) {
-    problem.value = lacks.value
-    return
-  }
-  busy.value = true
-  try {
-    if (props.own) {
-      await answer(
-        api.PUT('/api/own-materials/{id}', {
-          params: { path: { id: props.own.id } },
-          body: { revision: props.own.revision, facts },
-        }),
-      )
-    } else {
-      draft.value.id ||= ownId('own', facts.name)
-      await answer(api.POST('/api/own-materials', { body: { id: draft.value.id, facts } }))
-    }
-    await forgetKept(KEY)
+  draft.value.id ||= ownId('own', facts.name)
+  const stored = await send(() =>
+    answer(
+      props.own
+        ? api.PUT('/api/own-materials/{id}', {
+            params: { path: { id: props.own.id } },
+            body: { revision: props.own.revision, facts },
+          })
+        : api.POST('/api/own-materials', { body: { id: draft.value.id, facts } }),
+    ),
+  )
+  if (stored) {
+    await forget()
     emit('saved', facts.name)
-  } catch (error) {
-    problem.value = error instanceof Error ? error.message : String(error)
-  } finally {
-    busy.value = false
   }
 }
 </script>

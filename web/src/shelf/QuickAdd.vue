@@ -2,10 +2,10 @@
 import Button from 'primevue/button'
 import { computed, nextTick, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
-import type { LotFacts, Material } from '@/api/types'
+import type { Lot, LotFacts, Material } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
 import SelectField from '@/parts/SelectField.vue'
-import { useKept } from '@/parts/useKept'
+import { useForm } from '@/parts/useForm'
 import MaterialPicker from '@/material/MaterialPicker.vue'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
@@ -35,9 +35,7 @@ const empty = (): Line => ({
   swell: undefined,
   price: undefined,
 })
-const line = useKept<Line>('loose-knit.quick-add', empty())
-const problem = ref<string>()
-const busy = ref(false)
+const { draft: line, problem, busy, send, refuse, again } = useForm<Line>('loose-knit.quick-add', empty)
 const round = ref(0)
 const picker = ref<InstanceType<typeof MaterialPicker> | null>(null)
 const way = computed(() => wayOf(line.value.sold))
@@ -47,14 +45,11 @@ const swell = computed(() => (swells.value ? (line.value.swell ?? way.value?.usu
 const choose = (material: Material) => {
   const bought = { LOOSE: 'LOOSE_LITRES', BALE: 'PRESSED_LITRES', BRICK: 'BRICK_KG' } as const
   line.value = { ...line.value, materialId: material.id, sold: bought[material.form], swell: undefined }
-  problem.value = undefined
 }
 watch(
   () => line.value.sold,
   () => (line.value.swell = undefined),
 )
-
-watch(line, () => (problem.value = undefined), { deep: true })
 
 const { answer: worth, problem: worthProblem } = useAnswered(
   () =>
@@ -89,19 +84,21 @@ const worthWords = computed(() => {
 
 const put = async () => {
   const { id, materialId, sold, amount, price } = line.value
-  if (materialId === undefined) {
-    problem.value = t('shelf.quickAdd.materialMissing')
-    picker.value?.focus()
+  if (materialId === undefined || amount === undefined) {
+    refuse(
+      materialId === undefined
+        ? t('shelf.quickAdd.materialMissing')
+        : t('shelf.quickAdd.amountMissing', {
+            way: settings.measures.field(kindOf(line.value.sold)).unit,
+          }),
+    )
+    if (materialId === undefined) {
+      picker.value?.focus()
+    }
     return
   }
-  if (amount === undefined) {
-    problem.value = t('shelf.quickAdd.amountMissing', {
-      way: settings.measures.field(kindOf(line.value.sold)).unit,
-    })
-    return
-  }
-  busy.value = true
-  try {
+  let lot: Lot | undefined
+  const stored = await send(async () => {
     const body = without<{
       materialId: string
       sold: LotFacts['sold']
@@ -116,17 +113,14 @@ const put = async () => {
       price,
     })
     const { litres } = await answer(api.POST('/api/shelf/worth', { body }))
-    const lot = await add(id, { ...body, leftLitres: litres, fed: false, rinsed: false, quarantined: false })
-    line.value = empty()
-    problem.value = undefined
+    lot = await add(id, { ...body, leftLitres: litres, fed: false, rinsed: false, quarantined: false })
+  })
+  if (stored && lot) {
+    again()
     round.value++
     await nextTick()
     picker.value?.focus()
     emit('added', lot.id, lot.materialName)
-  } catch (error) {
-    problem.value = error instanceof Error ? error.message : String(error)
-  } finally {
-    busy.value = false
   }
 }
 const focus = () => picker.value?.focus()
