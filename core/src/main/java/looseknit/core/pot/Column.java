@@ -138,25 +138,6 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
         return water;
     }
 
-    /**
-     * {@link #containerCapacityQuick} of a mix that has sunk in this column.
-     *
-     * @param settledTo height of the mix relative to this column's, above 0 to 1
-     * @param fresh points of this column by {@link Rule#QUICK}
-     */
-    public double containerCapacitySunk(final Mix mix, final double settledTo, final Points fresh) {
-        if (freeWaterCm > 0) {
-            return sunkTo(settledTo).containerCapacityQuick(mix);
-        }
-        final double sunk = sunkShare(settledTo);
-        double water = 0;
-        for (int i = 0; i < fresh.share().length; i++) {
-            water += fresh.share()[i]
-                    * mix.waterAtQuick((fresh.suctionCm()[i] - addedSuctionCm) * sunk + addedSuctionCm);
-        }
-        return water;
-    }
-
     /** The column when the mix has sunk to a share of its height. */
     Column sunkTo(final double settledTo) {
         return new Column(Math.max(1, heightCm * settledTo), bottomOverTop, addedSuctionCm, freeWaterCm);

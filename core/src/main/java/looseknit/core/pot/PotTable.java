@@ -186,7 +186,7 @@ public final class PotTable {
     }
 
     /**
-     * Air of what is left of a mix that has sunk in this column [vol/vol], as {@link Column#containerCapacitySunk} has its water.
+     * Air of what is left of a mix that has sunk in this column [vol/vol].
      *
      * @param loose what is left of each material
      * @param active places of the materials that count

@@ -125,4 +125,39 @@ class ColumnTest {
     private static Pot straight(final double heightCm, final Optional<DrainageLayer> layer) {
         return new Pot(PotShape.ROUND, 15, 15, heightCm, PotWall.PLASTIC, PotBase.ON_FEET, 0, layer);
     }
+
+    /** The pull breaks where grains below are so many times as coarse, and only where there is a layer. */
+    @Test
+    void aLayerOfCoarseStonesBreaksThePullOfAFineMix() {
+        final Pot layered = straight(16, Optional.of(new DrainageLayer(material("pebbles"), 3)));
+        final double pebblesMm = material("pebbles").grainSize().d50Mm();
+
+        assertThat(Column.breaksPull(layered, pebblesMm / 100)).isTrue();
+        assertThat(Column.breaksPull(layered, pebblesMm)).isFalse();
+        assertThat(Column.breaksPull(straight(16, Optional.empty()), pebblesMm / 100))
+                .isFalse();
+        assertThat(Column.breaksPull(new DrainageLayer(material("pebbles"), 3), Mix.of(recipe("peat 1"))))
+                .isTrue();
+        assertThat(Column.breaksPull(new DrainageLayer(material("pebbles"), 3), Mix.of(recipe("pebbles 1"))))
+                .isFalse();
+    }
+
+    @Test
+    void aPotOnFeetHasTheTaperOfItsMix() {
+        final Pot pot = Pot.ordinary(20, PotWall.CLAY);
+        final Column column = Column.in(pot, HOUSEPLANT);
+
+        assertThat(column.heightCm()).isCloseTo(20 * 0.92 * 0.92, within(1e-9));
+        assertThat(column.bottomOverTop()).isCloseTo(15 / pot.widthAtCm(0.92 * 18.4), within(1e-9));
+        assertThat(column.freeWaterCm()).isZero();
+    }
+
+    /** Where free water stands to the top everything is wet; a column that stands in some is wet at least so high. */
+    @Test
+    void theWetZoneBeginsAtTheFreeWater() {
+        assertThat(new Column(12, 0.8, 0, 12).wetZoneCm(HOUSEPLANT)).isEqualTo(12);
+        final double free = Column.free(20, 0.8).wetZoneCm(HOUSEPLANT);
+        assertThat(new Column(20, 0.8, 0, 5).wetZoneCm(HOUSEPLANT)).isCloseTo(5 + free, within(0.05));
+        assertThat(new Column(20, 0.8, 1, 0).wetZoneCm(HOUSEPLANT)).isCloseTo(free - 1, within(0.05));
+    }
 }

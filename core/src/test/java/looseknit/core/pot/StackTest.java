@@ -92,4 +92,20 @@ class StackTest {
     void theLayerUnderAHouseplantMixInAPrototype(final double height, final double suction, final double capacity) {
         assertThat(new Column(height, 1, suction, 0).containerCapacity(RICH)).isCloseTo(capacity, within(.0015));
     }
+
+    /** Mass of the dry mixes and of the water that they hold, layer by layer. */
+    @Test
+    void weighsWhatItsLayersWeigh() {
+        final Stack stack = Stack.in(POT, List.of(new Layer(GRITTY, 4), new Layer(RICH, 1)));
+        double kg = 0;
+        double litres = 0;
+        for (final Stack.Level level : stack.levels()) {
+            kg += level.litres()
+                    * (level.mix().bulkDensityGPerL() / 1000 + level.column().containerCapacity(level.mix()));
+            litres += level.litres();
+        }
+
+        assertThat(litres).isCloseTo(POT.mixLitres(), within(1e-9));
+        assertThat(stack.wetKg()).isCloseTo(kg, within(1e-6));
+    }
 }
