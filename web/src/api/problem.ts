@@ -34,6 +34,6 @@ export const unreachable = () => new Problem(0, t('api.problem.unreachable'))
 
 export const problemOf = (status: number, body: unknown): Problem => {
   const details = (typeof body === 'object' && body !== null ? body : {}) as ProblemDetails
-  const detail = details.detail ?? details.title ?? t('api.problem.theServerAnsweredWithAn', { status })
+  const detail = details.detail ?? details.title ?? t('api.problem.serverError', { status })
   return new Problem(status, detail, details.field, details.current)
 }

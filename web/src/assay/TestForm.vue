@@ -139,7 +139,7 @@ const note = () =>
         />
         <NumberField
           v-model="form.weeks"
-          :label="$t('assay.testForm.limeHasBeenInFor')"
+          :label="$t('assay.testForm.limedSince')"
           unit="weeks"
           :decimals="1"
           input-id="test-weeks"

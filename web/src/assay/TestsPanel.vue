@@ -73,13 +73,13 @@ const signed = (value: number, decimals: number) => `${value >= 0 ? '+' : ''}${f
   <div class="tests">
     <section aria-labelledby="new-test">
       <h2 id="new-test">{{ $t('assay.testsPanel.makeATest') }}</h2>
-      <p class="soft">{{ $t('assay.testsPanel.theTablesGuessAtA') }}</p>
+      <p class="soft">{{ $t('assay.testsPanel.whyTest') }}</p>
       <TestForm :blend-id="blendId" :busy="busy" :problem="problem" @make="make" />
     </section>
     <section aria-labelledby="made-tests">
       <h2 id="made-tests">{{ $t('assay.testsPanel.whatTheyShowed') }}</h2>
       <p v-if="tests && tests.tests.length === 0" class="soft">
-        {{ $t('assay.testsPanel.noTestYetBeginWith') }}
+        {{ $t('assay.testsPanel.noTestYet') }}
       </p>
       <div v-if="tests && tests.tests.length > 0" class="scroll">
         <table>
@@ -119,7 +119,7 @@ const signed = (value: number, decimals: number) => `${value >= 0 ? '+' : ''}${f
         </table>
       </div>
       <template v-if="tests && tests.lots.length > 0">
-        <h2 class="lots-head">{{ $t('assay.testsPanel.whatIsBelievedOfYour') }}</h2>
+        <h2 class="lots-head">{{ $t('assay.testsPanel.beliefsOfLots') }}</h2>
         <p class="soft">
           {{ $t('assay.testsPanel.againstTheBookAfterEvery') }}
         </p>

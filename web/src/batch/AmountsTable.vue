@@ -56,7 +56,7 @@ const packWords = (line: Line) => {
                     class="brick"
                   >
                     {{
-                      $t('batch.amountsTable.asBrickDrySwelledIn', {
+                      $t('batch.amountsTable.asBrick', {
                         mass: text(settings.measures.mass(line.brickKg)),
                         volume: text(settings.measures.volume(line.brickWaterLitres)),
                       })

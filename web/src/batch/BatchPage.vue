@@ -143,7 +143,7 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
             <RouterLink :to="`/shelf/here?after=${id}`">{{
               $t('batch.batchPage.countUpTheShelf')
             }}</RouterLink>
-            <Button :label="$t('batch.batchPage.notMixedYet2')" text @click="mixed(undefined)" />
+            <Button :label="$t('batch.batchPage.setBackToNotMixed')" text @click="mixed(undefined)" />
           </template>
           <Button :label="$t('batch.batchPage.potUp')" :disabled="!!problem" @click="potUp" />
         </div>

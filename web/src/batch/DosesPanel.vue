@@ -84,7 +84,7 @@ const LEAST = 0.005
 <template>
   <div class="doses-panel">
     <section aria-labelledby="lime-head">
-      <h2 id="lime-head">{{ $t('batch.dosesPanel.toAPhByA') }}</h2>
+      <h2 id="lime-head">{{ $t('batch.dosesPanel.toAPhByADate') }}</h2>
       <div class="fields">
         <div class="field">
           <label for="lime-what">{{ $t('batch.dosesPanel.with') }}</label>
@@ -120,7 +120,7 @@ const LEAST = 0.005
         />
         <NumberField
           v-model="ask.litres"
-          :label="$t('batch.dosesPanel.forABatchOf')"
+          :label="$t('batch.dosesPanel.forBatchOf')"
           kind="volume"
           input-id="lime-litres"
         />
@@ -188,7 +188,7 @@ const LEAST = 0.005
               })
             }}</small>
           </dd>
-          <dt>{{ $t('batch.dosesPanel.highestInAYearIn', { lime: figure(lime.highestWeek, 0) }) }}</dt>
+          <dt>{{ $t('batch.dosesPanel.highestPhInAYear', { lime: figure(lime.highestWeek, 0) }) }}</dt>
           <dd class="figures">
             {{ figure(lime.highest.value, 1) }}
             <small>{{
@@ -228,7 +228,7 @@ const LEAST = 0.005
         </div>
         <NumberField
           v-model="ask.goalNMgPerL"
-          :label="$t('batch.dosesPanel.nitrogenInAllOverIts')"
+          :label="$t('batch.dosesPanel.nitrogenInAll')"
           unit="mg/L"
           :decimals="0"
           input-id="feed-goal"
@@ -239,7 +239,7 @@ const LEAST = 0.005
         <p class="dose">
           <b class="figures">{{ text(settings.measures.grams(feed.grams)) }}</b>
           {{
-            $t('batch.dosesPanel.forThatIs2', {
+            $t('batch.dosesPanel.feedForVolumeIs', {
               feed: feed.name.toLowerCase(),
               volume: text(settings.measures.volume(ask.litres)),
             })

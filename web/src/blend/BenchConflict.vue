@@ -21,7 +21,7 @@ const theirs = computed(() => `“${props.theirs.name}”: ${words(props.theirs)
 
 <template>
   <div class="say attention conflict" role="alert">
-    <h2>{{ $t('blend.benchConflict.thisBlendWasChangedIn') }}</h2>
+    <h2>{{ $t('blend.benchConflict.changedInAnotherWindow') }}</h2>
     <p>{{ $t('blend.benchConflict.nothingIsLostWhichOne') }}</p>
     <dl>
       <dt>{{ $t('blend.benchConflict.here') }}</dt>

@@ -192,7 +192,7 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
         </ul>
         <p v-if="today.later.length > later.length" class="soft">
           {{ $t('care.todayPage.andMoreIn', { today: today.later.length - later.length }) }}
-          <RouterLink to="/pots">{{ $t('care.todayPage.pots2') }}</RouterLink>
+          <RouterLink to="/pots">{{ $t('care.todayPage.linkToPots') }}</RouterLink>
         </p>
       </aside>
     </div>

@@ -59,7 +59,7 @@ const sections = computed(() => {
     </ul>
   </section>
   <p v-if="!rules.isLoading.value && sections.length === 0">
-    {{ $t('caution.cautionChapter.noCautionSaysThat') }}
+    {{ $t('caution.cautionChapter.noCautionFound') }}
   </p>
 </template>
 

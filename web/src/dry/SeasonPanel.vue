@@ -93,7 +93,7 @@ const {
 )
 
 const INKS = ['bottle', 'marigold'] as const
-const names = computed(() => [t('dry.seasonPanel.thisBlend2'), other.value?.name ?? ''])
+const names = computed(() => [t('dry.seasonPanel.legendThisBlend'), other.value?.name ?? ''])
 const lines = computed<Line[]>(() =>
   (seasons.value ?? []).map((season, index) => ({
     name: names.value[index] ?? '',
@@ -191,11 +191,11 @@ const before = (season: Season) =>
       />
     </section>
     <section class="shows" :aria-label="$t('dry.seasonPanel.theSeason')">
-      <p v-if="!asked.brief" class="say attention">{{ $t('dry.seasonPanel.sayOnTheBenchWhat') }}</p>
+      <p v-if="!asked.brief" class="say attention">{{ $t('dry.seasonPanel.sayWhatItIsFor') }}</p>
       <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
       <template v-if="seasons && seasons.length > 0">
         <LineChart
-          :label="$t('dry.seasonPanel.usableWaterLeftInThe')"
+          :label="$t('dry.seasonPanel.usableWaterByDay')"
           :lines="lines"
           :x-name="$t('dry.seasonPanel.days')"
           :y-name="$t('dry.seasonPanel.ofUsableWaterLeft')"
@@ -205,7 +205,7 @@ const before = (season: Season) =>
           :limit="{ at: trigger, words: $t('dry.seasonPanel.wantsWater') }"
           :height="300"
         />
-        <p class="soft">{{ $t('dry.seasonPanel.dotsMarkTheDaysOn') }}</p>
+        <p class="soft">{{ $t('dry.seasonPanel.dotsAreWaterings') }}</p>
         <div v-for="(season, index) in seasons" :key="index" class="verdict">
           <h2>{{ index === 0 ? $t('dry.seasonPanel.thisBlend') : names[index] }}</h2>
           <div

@@ -95,7 +95,7 @@ const cost = computed(() =>
             }}<template v-if="proposal.mostLitres !== undefined">
               {{ ' '
               }}{{
-                $t('find.proposalCard.upToFromWhatIs', {
+                $t('find.proposalCard.litresFromWhatIsLeft', {
                   stock: text(settings.measures.stock(proposal.mostLitres)),
                 })
               }}</template
@@ -114,7 +114,7 @@ const cost = computed(() =>
       </ul>
       <p>
         {{
-          $t('find.proposalCard.fitOf100AsIt', {
+          $t('find.proposalCard.fitAndChance', {
             proposal: figure(proposal.fit, 1),
             proposal2: figure(proposal.chancePercent, 0),
           })

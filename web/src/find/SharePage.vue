@@ -47,7 +47,7 @@ const problem = ref('')
 const search = () => {
   problem.value =
     missing.value > 0
-      ? t('find.sharePage.noNameYetNameEach', {
+      ? t('find.sharePage.namesMissing', {
           missing:
             missing.value === 1
               ? t('find.sharePage.onePlantHas')
@@ -114,7 +114,7 @@ const make = async (proposal: Proposal, plants: readonly number[]) => {
       <div>
         <h1>{{ $t('find.sharePage.oneBlendForMany') }}</h1>
         <p class="soft">
-          {{ $t('find.sharePage.nameThePlantsEachWith') }}
+          {{ $t('find.sharePage.lead') }}
         </p>
       </div>
     </div>
@@ -127,16 +127,16 @@ const make = async (proposal: Proposal, plants: readonly number[]) => {
             v-if="kept.briefs.length > 2"
             type="button"
             class="plain"
-            :aria-label="$t('find.sharePage.takeAway', { at: name(at) })"
+            :aria-label="$t('find.sharePage.takeAwayPlant', { at: name(at) })"
             @click="drop(at)"
           >
-            {{ $t('find.sharePage.takeAway2') }}
+            {{ $t('find.sharePage.takeAwayShort') }}
           </button>
         </li>
       </ol>
       <div class="line">
         <button v-if="kept.briefs.length < MOST" type="button" class="plain" @click="add">
-          {{ $t('find.sharePage.oneMorePlantWithThe') }}
+          {{ $t('find.sharePage.oneMorePlant') }}
         </button>
         <SelectField
           v-model="among"

@@ -38,7 +38,7 @@ export const NOTHING_SAID: Wanted = {
 }
 
 export const FORMS: { value: Form; label: string; says: string }[] = [
-  { value: 'FIND', label: t('find.asked.theBestForTheBrief'), says: t('find.asked.whatToMixForThis') },
+  { value: 'FIND', label: t('find.asked.theBestForTheBrief'), says: t('find.asked.findLead') },
   {
     value: 'IMPROVE',
     label: t('find.asked.betterThisBlend'),
@@ -47,7 +47,7 @@ export const FORMS: { value: Form; label: string; says: string }[] = [
   {
     value: 'REPLACE',
     label: t('find.asked.standInForARow'),
-    says: t('find.asked.oneMaterialIsMissingWhat'),
+    says: t('find.asked.replaceLead'),
   },
   { value: 'USE_UP', label: t('find.asked.useUpLeftovers'), says: t('find.asked.mostMixThatFits') },
 ]
@@ -99,7 +99,7 @@ const short = (recipes: number) =>
 /** How far a search is, in words. */
 export const progressWords = (state: FindState): string => {
   if (state.state === 'WAITING') {
-    return t('find.asked.waitingForAnotherSearchTo')
+    return t('find.asked.waitingForOtherSearch')
   }
   if (state.stage === '') {
     return t('find.asked.layingOutTheMaterials')

@@ -111,9 +111,9 @@ const go = (ids: string[]) =>
       <div class="row">
         <div v-for="sheet in shown" :key="sheet.material.id" class="words">
           <template v-if="sheet.constituents.length > 0">
-            <h3>{{ $t('material.materialSheets.openedWhatIsInIt') }}</h3>
+            <h3>{{ $t('material.materialSheets.openedContents') }}</h3>
             <p v-if="sheet.certainty" class="soft">
-              {{ $t('material.materialSheets.itsMakeUpIs', { certainty: sheet.certainty }) }}
+              {{ $t('material.materialSheets.makeUpCertainty', { certainty: sheet.certainty }) }}
             </p>
             <ul class="choices made">
               <li v-for="part in sheet.constituents" :key="part.id">

@@ -165,7 +165,7 @@ const lead = computed(() => {
           />
         </template>
       </InPlace>
-      {{ $t('need.briefSentence.pot2') }}
+      {{ $t('need.briefSentence.triggerPot') }}
       <InPlace :words="labelOf(BASES, model.pot.base)" :label="$t('need.briefSentence.footOfThePot')">
         <PotField v-model="pot" id-prefix="brief-foot" /> </InPlace></template
     >{{ $t('need.briefSentence.keptInThe') }}

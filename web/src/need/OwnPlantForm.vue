@@ -170,7 +170,7 @@ const store = async () => {
     @update:visible="emit('closed')"
   >
     <form class="own-plant" @submit.prevent="store">
-      <p class="soft">{{ $t('need.ownPlantForm.whatStaysEmptyIsAs', { like: like.name.toLowerCase() }) }}</p>
+      <p class="soft">{{ $t('need.ownPlantForm.emptyIsAsWith', { like: like.name.toLowerCase() }) }}</p>
       <div class="line">
         <TextField
           v-model="name"

@@ -102,7 +102,7 @@ const layer = computed({
     <div class="volume">
       <NumberField
         v-model="litres"
-        :label="$t('need.potField.orAnOrdinaryPotOf')"
+        :label="$t('need.potField.orOrdinaryPotOf')"
         kind="volume"
         :input-id="`${idPrefix}-litres`"
         @enter="fit"

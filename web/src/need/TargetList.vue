@@ -16,7 +16,7 @@ const shown = computed(() =>
 <template>
   <section v-if="targets.length > 0" class="targets">
     <div class="head">
-      <h3>{{ $t('need.targetList.whatFollowsFromThat') }}</h3>
+      <h3>{{ $t('need.targetList.consequences') }}</h3>
       <button
         v-if="targets.length > FIRST + 1"
         type="button"

@@ -45,7 +45,7 @@ const lifeYears = part('lifeYears')
     <ChoiceList v-model="fibre" :options="FIBRES" :label="$t('need.wishesField.holdsWaterWith')" />
     <TickField
       v-model="noCompost"
-      :label="$t('need.wishesField.noCompostOrCastingsIn')"
+      :label="$t('need.wishesField.noCompostOrCastings')"
       :input-id="`${idPrefix}-no-compost`"
     />
     <TickField

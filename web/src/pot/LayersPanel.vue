@@ -63,14 +63,14 @@ const seam = (index: number) => {
   }
   return level.overBreak
     ? t('pot.layersPanel.waterStopsAtThisSeam')
-    : t('pot.layersPanel.waterPassesThisSeamAs')
+    : t('pot.layersPanel.seamLetsWaterThrough')
 }
 </script>
 
 <template>
   <div class="layers-panel">
     <section :aria-label="$t('pot.layersPanel.layersFromTheTop')">
-      <h2>{{ $t('pot.layersPanel.inAPotFromThe', { potWords: potWords(pot, settings.measures) }) }}</h2>
+      <h2>{{ $t('pot.layersPanel.inPotFromTheTop', { potWords: potWords(pot, settings.measures) }) }}</h2>
       <ol>
         <li v-for="(layer, index) in kept.fromTop" :key="index">
           <div class="row">

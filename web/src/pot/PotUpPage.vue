@@ -154,7 +154,7 @@ const potUp = async (another: boolean) => {
           </div>
           <ol class="steps soft">
             <li>{{ $t('pot.potUpPage.coverTheHolesFillHalf') }}</li>
-            <li>{{ $t('pot.potUpPage.fillALittleHighIt') }}</li>
+            <li>{{ $t('pot.potUpPage.fillALittleHigh') }}</li>
             <li>{{ $t('pot.potUpPage.waterInUntilItRuns') }}</li>
           </ol>
           <CautionList :cautions="evaluation?.cautions ?? []" />
@@ -167,7 +167,7 @@ const potUp = async (another: boolean) => {
             :mix-height-cm="evaluation.mixHeightCm"
             :wet-zone-cm="evaluation.wetZoneCm"
           />
-          <p v-else class="soft">{{ $t('pot.potUpPage.sayWhichPotAndIt') }}</p>
+          <p v-else class="soft">{{ $t('pot.potUpPage.sayWhichPot') }}</p>
         </section>
         <section :aria-label="$t('pot.potUpPage.readings')">
           <p v-if="evaluation" class="say" :class="{ attention: !evaluation.fits }">

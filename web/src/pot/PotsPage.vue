@@ -64,7 +64,7 @@ const interval = (potting: Potting) =>
     </div>
     <section v-for="[place, pottings] in byPlace" :key="place">
       <h2 class="place">{{ place }}</h2>
-      <div class="scroll" tabindex="0" role="region" :aria-label="$t('pot.potsPage.pots2', { place })">
+      <div class="scroll" tabindex="0" role="region" :aria-label="$t('pot.potsPage.potsInPlace', { place })">
         <table>
           <thead>
             <tr>
@@ -98,7 +98,7 @@ const interval = (potting: Potting) =>
                 <button
                   type="button"
                   class="plain"
-                  :aria-label="$t('pot.potsPage.remove2', { label: potting.label })"
+                  :aria-label="$t('pot.potsPage.removePot', { label: potting.label })"
                   @click="remove(potting)"
                 >
                   {{ $t('pot.potsPage.remove') }}

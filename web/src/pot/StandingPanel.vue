@@ -65,7 +65,7 @@ const kg = (state: Standings['wet'], name: string) => state.loads.find((load) =>
         :label="$t('pot.standingPanel.onTopOfTheMix')"
       />
       <p class="soft">
-        {{ $t('pot.standingPanel.theMiddleIsWhereIt') }}
+        {{ $t('pot.standingPanel.middleOfThePlant') }}
       </p>
     </section>
     <section :aria-label="$t('pot.standingPanel.howItStands')">

@@ -86,7 +86,7 @@ const finer = (decimals: number, unit: string) => (unit === 'dS/m' ? 2 : decimal
       </table>
     </div>
     <p class="soft">
-      {{ $t('reading.chancePanel.yearsAreCutOffAt') }}
+      {{ $t('reading.chancePanel.limitsOfTheDraws') }}
     </p>
   </section>
 </template>

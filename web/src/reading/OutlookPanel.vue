@@ -114,7 +114,7 @@ const seconds = computed(() => {
       </p>
       <LineChart
         v-if="outlook"
-        :label="$t('reading.outlookPanel.phOver52WeeksWith')"
+        :label="$t('reading.outlookPanel.phOverAYear')"
         :lines="ph"
         :x-name="$t('reading.outlookPanel.weeksSinceMixing')"
         :y-name="$t('reading.outlookPanel.ph')"
@@ -125,7 +125,7 @@ const seconds = computed(() => {
       />
     </section>
     <section aria-labelledby="outlook-air">
-      <h2 id="outlook-air">{{ $t('reading.outlookPanel.airAndHeightOverThe') }}</h2>
+      <h2 id="outlook-air">{{ $t('reading.outlookPanel.airAndHeightOverYears') }}</h2>
       <p v-for="each in outlook?.over ?? []" :key="each">{{ each }}</p>
       <LineChart
         v-if="outlook"
@@ -141,7 +141,7 @@ const seconds = computed(() => {
           words: $t('reading.outlookPanel.leastAir', { outlook: figure(outlook.leastAirPercent, 0) }),
         }"
       />
-      <p class="soft">{{ $t('reading.outlookPanel.judgedNotMeasuredWarmAnd') }}</p>
+      <p class="soft">{{ $t('reading.outlookPanel.judgedNotMeasured') }}</p>
     </section>
     <section aria-labelledby="outlook-curve">
       <h2 id="outlook-curve">{{ $t('reading.outlook.curve') }}</h2>
@@ -216,14 +216,14 @@ const seconds = computed(() => {
       </p>
     </section>
     <section v-if="outlook" aria-labelledby="outlook-handling">
-      <h2 id="outlook-handling">{{ $t('reading.outlookPanel.howItBehavesInThe') }}</h2>
+      <h2 id="outlook-handling">{{ $t('reading.outlookPanel.behaviourInTheHand') }}</h2>
       <p>
         {{ $t('reading.outlookPanel.waterSinksIn', { sinksIn: outlook.sinksIn, seconds }) }}
       </p>
       <table v-if="outlook.drying.length > 0">
         <thead>
           <tr>
-            <th scope="col">{{ $t('reading.outlookPanel.afterAThoroughWateringIt') }}</th>
+            <th scope="col">{{ $t('reading.outlookPanel.afterThoroughWatering') }}</th>
             <th scope="col" class="right">{{ $t('reading.outlookPanel.inDays') }}</th>
           </tr>
         </thead>
@@ -236,7 +236,7 @@ const seconds = computed(() => {
             <td class="figures right">
               {{
                 each.days >= 120
-                  ? $t('reading.outlookPanel.over120')
+                  ? $t('reading.outlookPanel.overMostDays')
                   : figure(each.days, each.days < 10 ? 1 : 0)
               }}
             </td>

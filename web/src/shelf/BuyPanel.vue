@@ -172,7 +172,7 @@ const drop = async (id: string) => {
           }}
         </h2>
         <p v-if="found && ways.length === 0" class="soft">
-          {{ $t('shelf.buyPanel.noPackOfItOn') }}
+          {{ $t('shelf.buyPanel.noPackYet') }}
         </p>
         <ol class="choices ways">
           <li v-for="each in ways" :key="each.words" :class="{ best: each.best }">
@@ -215,7 +215,7 @@ const drop = async (id: string) => {
               :aria-label="$t('shelf.buyPanel.gone', { packWords: packWords(each.id) })"
               @click="drop(each.id)"
             >
-              {{ $t('shelf.buyPanel.gone2') }}
+              {{ $t('shelf.buyPanel.packIsGone') }}
             </button>
           </li>
         </ul>

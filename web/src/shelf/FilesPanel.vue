@@ -7,13 +7,13 @@ import { useImport } from './useImport'
 
 /** Tables in and out. A file is read dry first: line by line it is said what would change and what is wrong. */
 const KINDS = [
-  { id: 'shelf', name: t('shelf.filesPanel.theShelf'), says: t('shelf.filesPanel.lotsWithAmountsPricesAnd') },
+  { id: 'shelf', name: t('shelf.filesPanel.theShelf'), says: t('shelf.filesPanel.lotsFile') },
   {
     id: 'materials',
     name: t('shelf.filesPanel.myOwnMaterials'),
-    says: t('shelf.filesPanel.plainOnesGardenSoilsAnd'),
+    says: t('shelf.filesPanel.ownMaterialsFile'),
   },
-  { id: 'plants', name: t('shelf.filesPanel.myOwnPlants'), says: t('shelf.filesPanel.eachAfterAPlantOf') },
+  { id: 'plants', name: t('shelf.filesPanel.myOwnPlants'), says: t('shelf.filesPanel.ownPlantsFile') },
 ]
 const LARGEST_BYTES = 8 * 1024 * 1024
 const client = useQueryClient()
@@ -103,7 +103,7 @@ const title = computed(() => KINDS.find((each) => each.id === found.value?.kind)
     <template v-else>
       <p class="sum">{{ found.says }}</p>
       <p v-if="found.state === 'READY' && found.wrong > 0" class="say harm">
-        {{ $t('shelf.filesPanel.nothingIsStoredWhileA') }}
+        {{ $t('shelf.filesPanel.nothingStoredWhileWrong') }}
       </p>
       <div class="line">
         <Button

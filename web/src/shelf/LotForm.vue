@@ -230,7 +230,7 @@ const withSpread = (value: number, sd: number, decimals: number) =>
     </div>
     <p v-if="problem" class="say harm wide" role="alert">{{ problem }}</p>
     <p v-if="theirs" class="say attention wide" role="alert">
-      {{ $t('shelf.lotForm.thisLotWasChangedIn') }}
+      {{ $t('shelf.lotForm.changedInAnotherWindow') }}
       <button type="button" class="plain" @click="keepMine">
         {{ $t('shelf.lotForm.keepWhatStandsHere') }}
       </button>

@@ -53,7 +53,7 @@ const add = (materialId: string) => {
       v-if="model.length < MOST"
       :label="$t('shelf.mixParts.madeOf')"
       input-id="mix-add"
-      :placeholder="$t('shelf.mixParts.addWhatIsInIt')"
+      :placeholder="$t('shelf.mixParts.addMaterial')"
       :hide-label="model.length > 0"
       @chosen="add($event.id)"
     />

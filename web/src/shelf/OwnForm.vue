@@ -22,7 +22,7 @@ const props = defineProps<{ own: OwnMaterial | undefined }>()
 const emit = defineEmits<{ saved: [name: string]; remove: [] }>()
 const KEY = `loose-knit.own.${props.own?.id ?? 'new'}`
 const KINDS = [
-  { value: 'mix', label: t('shelf.ownForm.aMixBoughtOrMy') },
+  { value: 'mix', label: t('shelf.ownForm.kindMix') },
   { value: 'soil', label: t('shelf.ownForm.soilFromTheGarden') },
   { value: 'plain', label: t('shelf.ownForm.somethingElseFromAFew') },
 ] as const
@@ -82,9 +82,9 @@ const store = async () => {
         <ChoiceList
           v-model="draft.mix.certainty"
           :options="CERTAINTIES"
-          :label="$t('shelf.ownForm.whatIsInItIs')"
+          :label="$t('shelf.ownForm.certainty')"
         />
-        <TickField v-model="draft.mix.fed" :label="$t('shelf.ownForm.aStarterFeedIsIn')" input-id="own-fed" />
+        <TickField v-model="draft.mix.fed" :label="$t('shelf.ownForm.starterFed')" input-id="own-fed" />
       </template>
 
       <SoilFields

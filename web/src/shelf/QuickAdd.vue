@@ -132,7 +132,7 @@ defineExpose({ focus })
     <MaterialPicker
       :key="round"
       ref="picker"
-      :label="$t('shelf.quickAdd.putOnTheShelfA')"
+      :label="$t('shelf.quickAdd.putOnTheShelf')"
       input-id="quick-material"
       keep
       quiet

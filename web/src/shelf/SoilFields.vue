@@ -13,7 +13,7 @@ defineProps<{ texture: OwnPreview['texture'] | undefined }>()
 <template>
   <div class="fields">
     <p class="soft">
-      {{ $t('shelf.soilFields.fillAJarToA') }}
+      {{ $t('shelf.soilFields.jarTest') }}
     </p>
     <div class="line">
       <NumberField
@@ -44,7 +44,7 @@ defineProps<{ texture: OwnPreview['texture'] | undefined }>()
         :label="$t('shelf.soilFields.organicMatterByWeight')"
         unit="%"
         optional
-        :placeholder="$t('shelf.soilFields.n2To5')"
+        :placeholder="$t('shelf.soilFields.organicTwoToFive')"
         :decimals="1"
         input-id="jar-organic"
       />
@@ -69,7 +69,7 @@ defineProps<{ texture: OwnPreview['texture'] | undefined }>()
           {{
             texture.heavy
               ? $t('shelf.soilFields.heavyItWantsMuchOpening')
-              : $t('shelf.soilFields.notHeavyMindThatIt')
+              : $t('shelf.soilFields.notHeavyButHolds')
           }}
         </p>
       </div>

@@ -97,7 +97,7 @@ export const factsOf = (draft: OwnDraft): OwnMaterialFacts => {
 /** What is missing before anything can be worked out, in a sentence; nothing if enough is there. */
 export const missing = (draft: OwnDraft): string | undefined => {
   if (draft.kind === 'mix' && draft.mix.parts.length === 0) {
-    return t('shelf.ownDraft.sayWhatIsInThe')
+    return t('shelf.ownDraft.contentsMissing')
   }
   const heights = ['afterMinuteCm', 'afterHoursCm', 'clearCm', 'organicPercent', 'ph'] as const
   if (draft.kind === 'soil' && heights.some((each) => draft.soil[each] === undefined)) {

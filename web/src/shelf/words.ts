@@ -5,7 +5,7 @@ type Plain = NonNullable<OwnMaterialFacts['plain']>
 type Mix = NonNullable<OwnMaterialFacts['mix']>
 
 export const MATTERS: readonly { value: Plain['matter']; label: string }[] = [
-  { value: 'WOODY', label: t('shelf.words.woodyPiecesLikeBarkOr') },
+  { value: 'WOODY', label: t('shelf.words.woodyPieces') },
   { value: 'FIBROUS', label: t('shelf.words.fibreOrMossLikePeat') },
   { value: 'RICH', label: t('shelf.words.rottedMatterThatFeedsLike') },
   { value: 'LIGHT_STONE', label: t('shelf.words.lightPorousGrainsLikePerlite') },

@@ -55,13 +55,13 @@ const lay = () => router.push(`/book/${props.chapter}/${beside.value.join('+')}`
           }}
         </button>
         <small v-else-if="chapter !== 'cautions'" class="soft hint">{{
-          $t('frame.bookPage.tickUpToThreeTo')
+          $t('frame.bookPage.tickToCompare')
         }}</small>
         <label for="seek" class="visually-hidden">{{ $t('frame.bookPage.lookFor') }}</label>
         <InputText
           id="seek"
           v-model="sought"
-          :placeholder="$t('frame.bookPage.lookForANameOr')"
+          :placeholder="$t('frame.bookPage.searchBook')"
           autocomplete="off"
         />
       </div>

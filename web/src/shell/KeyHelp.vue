@@ -3,7 +3,7 @@ import { t } from '@/words'
 
 const keys: [string, string][] = [
   [t('frame.keyHelp.goKeys'), t('frame.keyHelp.goToTodayBlendsBatches')],
-  ['↑ ↓', t('frame.keyHelp.onABlendChooseA')],
+  ['↑ ↓', t('frame.keyHelp.chooseRow')],
   ['+ −', t('frame.keyHelp.onePartMoreOnePart')],
   ['1 … 9, 0', t('frame.keyHelp.setTheParts')],
   ['⇧ ↑ ↓', t('frame.keyHelp.moveTheRow')],
@@ -13,7 +13,7 @@ const keys: [string, string][] = [
   ['r', t('frame.keyHelp.takeTheRemedy')],
   ['c', t('frame.keyHelp.countAsYouGo')],
   ['Del', t('frame.keyHelp.removeTheRow')],
-  ['f', t('frame.keyHelp.findMixesThere1To')],
+  ['f', t('frame.keyHelp.findMixes')],
   ['l', t('frame.keyHelp.lockTheRowWhileSearching')],
   ['u, U', t('frame.keyHelp.undoRedo')],
   ['v', t('frame.keyHelp.keepThisVersion')],

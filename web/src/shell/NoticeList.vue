@@ -15,7 +15,7 @@ import { dismiss, notices, takeBack } from '@/parts/notices'
         :aria-label="$t('frame.noticeList.close', { words: notice.words })"
         @click="dismiss(notice.id)"
       >
-        {{ $t('frame.noticeList.close2') }}
+        {{ $t('frame.noticeList.closeNotice') }}
       </button>
     </div>
   </div>
