@@ -17,6 +17,10 @@ export default defineConfig({
   test: {
     environment: 'happy-dom',
     include: ['src/**/*.test.ts'],
-    setupFiles: ['src/testing/testWords.ts'],
+    setupFiles: ['src/testing/setup.ts'],
+    // all files in one surrounding: a third of the time. What a test stubs or leaves behind is put back after it.
+    isolate: false,
+    unstubGlobals: true,
+    restoreMocks: true,
   },
 })
