@@ -418,7 +418,7 @@ class BenchJourney extends Journey {
             page.setViewportSize(size[0], size[1]);
             page.navigate(path);
             page.locator(".close-up .box[data-lying]").waitFor();
-            DemoJourney.settled(page);
+            Views.settled(page);
             Browser.checkAccessibility(page, "bench at " + size[0]);
             assertThat((Integer) page.evaluate("document.documentElement.scrollWidth"))
                     .as("width of the page at %d", size[0])

@@ -34,8 +34,7 @@ class Pictures {
         try (App app = App.startDemo(data);
                 Browser browser = new Browser(1280, 800)) {
             final Page page = browser.page();
-            for (final Map.Entry<String, String> view :
-                    DemoJourney.views(page, app).entrySet()) {
+            for (final Map.Entry<String, String> view : Views.of(page, app).entrySet()) {
                 if (LEFT_OUT.contains(view.getKey())) {
                     continue;
                 }
@@ -50,7 +49,7 @@ class Pictures {
                 if (view.getKey().equals("blends-share")) {
                     share(page);
                 }
-                DemoJourney.settled(page);
+                Views.settled(page);
                 page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(view.getKey() + ".png")));
             }
         }
@@ -67,7 +66,7 @@ class Pictures {
             page.getByPlaceholder("Name of the plant").fill("medicinal aloe");
             page.getByRole(AriaRole.OPTION).first().click();
             page.locator(".starts .proposal").first().waitFor();
-            DemoJourney.settled(page);
+            Views.settled(page);
             page.screenshot(new Page.ScreenshotOptions()
                     .setPath(Path.of(System.getProperty("looseknit.shots")).resolve("first-minute.png")));
         }
@@ -94,7 +93,7 @@ class Pictures {
                     briefs: [brief('moth_orchid', 'CLAY'), brief('velvet_anthurium', 'PLASTIC'), brief('barrel_cactus', 'CLAY')] }))
                 }""");
         page.reload();
-        DemoJourney.settled(page);
+        Views.settled(page);
         press(page, "See who can share");
         page.locator(".splits").waitFor();
     }

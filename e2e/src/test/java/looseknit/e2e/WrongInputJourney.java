@@ -29,6 +29,7 @@ class WrongInputJourney extends Journey {
         page = browser.page();
         page.navigate(app.address() + "/blends");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New blend"))
+                .first()
                 .click();
         add(page, "sphagnum peat", "Sphagnum peat");
         add(page, "perlite, medium", "Perlite, medium");

@@ -1,0 +1,50 @@
+package looseknit.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** Every main view is full, accessible by day and night, within the width of a phone, and in metric units for who has chosen them. */
+class ViewsJourney extends Journey {
+
+    private static final double AFTER_RESIZING_MILLIS = 400;
+
+    ViewsJourney() {
+        super(Store.DEMO);
+    }
+
+    @Test
+    void everyMainViewIsAccessibleMetricAndFitsAPhone() throws Exception {
+        final Page page = browser.page();
+        final List<String> wrong = new ArrayList<>();
+        final List<String> said = new ArrayList<>();
+        for (final Map.Entry<String, String> view : Views.of(page, app).entrySet()) {
+            page.setViewportSize(1280, 800);
+            page.navigate(app.address() + view.getValue());
+            Views.settled(page);
+            page.evaluate("document.documentElement.classList.remove('night')");
+            Browser.checkAccessibility(page, view.getKey());
+            page.evaluate("document.documentElement.classList.add('night')");
+            Browser.checkContrast(page, view.getKey() + " at night");
+            said.addAll(UnitWords.found(page, view.getKey(), UnitWords.METRIC));
+            page.setViewportSize(390, 844);
+            // charts follow the width a moment later
+            page.waitForTimeout(AFTER_RESIZING_MILLIS);
+            final Object over =
+                    page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth");
+            assertThat(((Number) over).intValue())
+                    .as(view.getKey() + " on a phone")
+                    .isLessThanOrEqualTo(0);
+            wrong.addAll(
+                    view.getKey().equals("blend")
+                            ? UnitWords.foundWithReadings(page, view.getKey(), UnitWords.US)
+                            : UnitWords.found(page, view.getKey(), UnitWords.US));
+        }
+        assertThat(said).as("what is said in metric units").hasSizeGreaterThan(100);
+        assertThat(wrong).isEmpty();
+    }
+}
