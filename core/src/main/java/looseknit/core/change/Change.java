@@ -2,6 +2,7 @@ package looseknit.core.change;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
@@ -211,13 +212,15 @@ public sealed interface Change {
     enum Wish {
         MINERAL_ONLY,
         NO_PEAT,
-        LIGHT;
+        LIGHT,
+        SCHOOL;
 
         Wishes without(final Wishes wishes) {
             return switch (this) {
                 case MINERAL_ONLY -> wishes.withoutMineralOnly();
                 case NO_PEAT -> wishes.with(Wishes.Fibre.EITHER);
                 case LIGHT -> wishes.withoutLight();
+                case SCHOOL -> wishes.of(Optional.empty());
             };
         }
     }

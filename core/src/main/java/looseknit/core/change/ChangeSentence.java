@@ -53,6 +53,8 @@ public enum ChangeSentence implements Code {
     NO_ACID_BASE("ph", "plant"),
     ACID_TOO,
     ALLOW_PEAT,
+    NOT_OF_THE_SCHOOL("plants", "school"),
+    ANY_SCHOOL,
     LIGHT_TIPS("plant"),
     LET_IT_BE_HEAVY,
     TIE_IT,

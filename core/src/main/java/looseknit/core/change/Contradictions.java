@@ -3,6 +3,7 @@ package looseknit.core.change;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import looseknit.core.blend.Recipe;
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.message.Dimension;
@@ -15,6 +16,7 @@ import looseknit.core.need.Light;
 import looseknit.core.need.Needs;
 import looseknit.core.need.Place;
 import looseknit.core.need.Plant;
+import looseknit.core.need.School;
 import looseknit.core.need.SharedNeeds;
 import looseknit.core.need.Targets;
 import looseknit.core.need.Wishes;
@@ -186,6 +188,19 @@ public final class Contradictions {
         }
     }
 
+    /** A school in which hardly anybody has a mix for one of the plants. */
+    private void school(final School wished) {
+        Stream.concat(brief.plant().stream(), brief.companions().stream())
+                .map(Plant::usual)
+                .filter(usual ->
+                        !usual.ways().isEmpty() && usual.narrowed(wished).isEmpty())
+                .findFirst()
+                .ifPresent(usual -> add(
+                        "school",
+                        ChangeSentence.NOT_OF_THE_SCHOOL.with(usual.of(), wished),
+                        WayOut.of(new Change.Concession(Change.Wish.SCHOOL), ChangeSentence.ANY_SCHOOL.with())));
+    }
+
     private void wishes() {
         final Wishes wishes = brief.wishes();
         if (wishes.mineralOnly() && needs.water().low() > STONE_HOLDS) {
@@ -209,6 +224,7 @@ public final class Contradictions {
                     WayOut.advice(ChangeSentence.ACID_TOO),
                     WayOut.of(new Change.Concession(Change.Wish.NO_PEAT), ChangeSentence.ALLOW_PEAT.with()));
         }
+        wishes.school().ifPresent(this::school);
         if (wishes.light() && plant.growing().heightOverWidth() >= TALL) {
             add(
                     "light_tips",

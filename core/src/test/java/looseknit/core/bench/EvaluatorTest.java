@@ -60,7 +60,7 @@ class EvaluatorTest {
                 .extracting(Reading::property)
                 .containsExactlyInAnyOrderElementsOf(
                         Gauges.ALL.stream().map(Gauge::property).toList());
-        assertThat(evaluation.readings()).allSatisfy(reading -> {
+        assertThat(evaluation.readings()).isNotEmpty().allSatisfy(reading -> {
             assertThat(reading.low80()).isLessThanOrEqualTo(reading.estimate().value());
             assertThat(reading.high80())
                     .isGreaterThanOrEqualTo(reading.estimate().value());
@@ -93,7 +93,7 @@ class EvaluatorTest {
                 .extracting(Reading::property)
                 .doesNotContain(Property.DRY_DAYS, Property.WEIGHT)
                 .contains(Property.AIR, Property.WATER, Property.PH);
-        assertThat(evaluation.readings()).allMatch(reading -> reading.verdict() == Verdict.NO_TARGET);
+        assertThat(evaluation.readings()).isNotEmpty().allMatch(reading -> reading.verdict() == Verdict.NO_TARGET);
         assertThat(said(evaluation.headline())).contains("Name a plant");
         assertThat(evaluation.remedies()).isEmpty();
     }
@@ -162,6 +162,7 @@ class EvaluatorTest {
                 .extracting(Remedy::change)
                 .hasAtLeastOneElementOfType(Change.Dose.class)
                 .filteredOn(Change.Dose.class::isInstance)
+                .isNotEmpty()
                 .allSatisfy(change ->
                         assertThat(((Change.Dose) change).amendment().id()).isEqualTo("dolomite"));
     }
@@ -201,7 +202,7 @@ class EvaluatorTest {
                     .isBetween(0.0, 120.0);
             assertThat(reading(evaluation, Property.PH).estimate().value()).isBetween(0.0, 14.0);
             assertThat(reading(evaluation, Property.LIFE).estimate().value()).isBetween(0.0, 10.0);
-            assertThat(evaluation.readings()).allSatisfy(each -> {
+            assertThat(evaluation.readings()).isNotEmpty().allSatisfy(each -> {
                 assertThat(each.estimate().sd()).isGreaterThanOrEqualTo(0).isFinite();
                 assertThat(each.explanation().steps())
                         .allMatch(step -> Double.isFinite(step.quantity().value()));
@@ -290,6 +291,7 @@ class EvaluatorTest {
                 recipe("orch_med 3 peat 2 grit_3_6 1", dose("lime", 2)), brief("cheese_plant", 18, 7));
 
         assertThat(evaluation.readings())
+                .isNotEmpty()
                 .allSatisfy(reading -> assertThat(reading.explanation().causes().stream()
                                 .mapToDouble(Explanation.Cause::share)
                                 .sum())

@@ -156,7 +156,7 @@ class CautionsTest {
                 .found();
 
         assertThat(found).extracting(Caution::level).isSorted().startsWith(Caution.Level.STOP);
-        assertThat(found).allSatisfy(caution -> {
+        assertThat(found).isNotEmpty().allSatisfy(caution -> {
             assertThat(caution.instead().text()).isNotBlank();
             assertThat(caution.why().text()).doesNotContain("{");
         });

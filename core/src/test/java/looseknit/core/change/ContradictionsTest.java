@@ -19,6 +19,7 @@ import looseknit.core.need.Light;
 import looseknit.core.need.Place;
 import looseknit.core.need.PlantBook;
 import looseknit.core.need.Property;
+import looseknit.core.need.School;
 import looseknit.core.need.Stage;
 import looseknit.core.need.Target;
 import looseknit.core.need.Targets;
@@ -268,5 +269,22 @@ class ContradictionsTest {
                 .orElseThrow()
                 .estimate()
                 .value();
+    }
+
+    /** A wish for a school that such plants do not have is said, not dropped silently; giving it up resolves it. */
+    @ParameterizedTest
+    @CsvSource({"barrel_cactus, MOSS, true", "barrel_cactus, MINERAL, false", "cheese_plant, BARK, false"})
+    void aSchoolThatHasNothingForThePlantIsSaid(final String plant, final School school, final boolean said) {
+        final Brief plain = brief(plant, Pot.ordinary(14, PotWall.PLASTIC), ROOM, 9);
+        final Brief wished = plain.with(plain.wishes().of(Optional.of(school)));
+        final Optional<Contradiction> found =
+                of(wished).stream().filter(each -> each.id().equals("school")).findFirst();
+
+        assertThat(found.isPresent()).isEqualTo(said);
+        found.ifPresent(each -> {
+            assertThat(said(each.says())).contains("moss mixes").contains("desert cacti");
+            final Brief after = each.waysOut().get(0).change().orElseThrow().briefAfter(wished);
+            assertThat(of(after)).noneMatch(other -> other.id().equals("school"));
+        });
     }
 }

@@ -147,6 +147,7 @@ class FindMixesTest {
         assertThat(limed.doses()).extracting(dose -> dose.amendment().id()).contains("granules");
         assertThat(plain.doses()).isEmpty();
         assertThat(limed.doses())
+                .isNotEmpty()
                 .allSatisfy(dose -> assertThat(dose.gPerL())
                         .isLessThanOrEqualTo(dose.amendment().usualHighGPerL()));
     }
@@ -293,6 +294,7 @@ class FindMixesTest {
         final Proposal best = answer.proposals().get(0);
         assertThat(best.titles()).containsExactly(Respect.FEWEST_EXTRA);
         assertThat(best.recipe().parts().subList(0, 2))
+                .isNotEmpty()
                 .allSatisfy(part -> assertThat(part.amount()).isGreaterThanOrEqualTo(1));
         for (int i = 1; i < answer.proposals().size(); i++) {
             assertThat(answer.proposals().get(i).recipe().sum())

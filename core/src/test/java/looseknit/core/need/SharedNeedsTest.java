@@ -55,9 +55,11 @@ class SharedNeedsTest {
                 .as("seed %d", seed)
                 .isTrue();
         assertThat(plants)
+                .isNotEmpty()
                 .allSatisfy(each -> assertThat(shared.needs().mostEcDsPerM())
                         .isLessThanOrEqualTo(each.needs().mostEcDsPerM()));
         assertThat(plants)
+                .isNotEmpty()
                 .allSatisfy(each -> assertThat(shared.needs().trigger())
                         .isLessThanOrEqualTo(each.needs().trigger()));
     }

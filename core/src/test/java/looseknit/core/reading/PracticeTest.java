@@ -80,9 +80,11 @@ class PracticeTest {
         assertThat(all).hasSize(29);
         assertThat(geometricMean(tight)).isBetween(0.9, 1.3);
         assertThat(tight)
+                .isNotEmpty()
                 .allSatisfy(each -> assertThat(each.ratio()).as(each.name()).isBetween(0.6, 2.0));
         assertThat(geometricMean(clay)).isBetween(0.35, 0.8);
         assertThat(clay)
+                .isNotEmpty()
                 .allSatisfy(each -> assertThat(each.ratio()).as(each.name()).isBetween(0.25, 1.3));
     }
 

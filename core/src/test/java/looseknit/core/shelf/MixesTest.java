@@ -83,7 +83,9 @@ class MixesTest {
             assertThat(opened.sum() * (1 - mixed.shrinkage()))
                     .as("seed %d", seed)
                     .isCloseTo(2.5, within(1e-9));
-            assertThat(opened.materials()).allMatch(each -> each.makeUp().isEmpty());
+            assertThat(opened.materials())
+                    .isNotEmpty()
+                    .allMatch(each -> each.makeUp().isEmpty());
             assertThat(mixed.yield()).as("only settling is left").isBetween(0.5, 1.0 + 1e-9);
         }
     }
