@@ -262,6 +262,8 @@ class BenchJourney extends Journey {
         final Page page = bench("Fog moss");
         page.keyboard().press("c");
         assertThat(page.locator(".taps button").first()).isVisible();
+        // until the blend is there nothing is counted
+        assertThat(page.locator(".grown [role=status]")).containsText(Pattern.compile("[1-9]"));
         final String scoops = page.locator(".grown [role=status]").innerText();
         page.keyboard().press("1");
         assertThat(page.locator(".grown [role=status]")).not().hasText(scoops);

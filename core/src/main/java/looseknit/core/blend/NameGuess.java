@@ -1,49 +1,70 @@
 package looseknit.core.blend;
 
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import looseknit.core.material.Lexicon;
+import looseknit.core.material.NameWords;
 import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 
-/** Which material or amendment a name in a written recipe means. */
+/**
+ * Which material or amendment a name in a written recipe means: its own name, then what people call it, then either with a typing error, then whatever
+ * shares most of its words. What must never be used is only meant by name.
+ */
 final class NameGuess {
 
     private static final JaroWinklerSimilarity SIMILARITY = new JaroWinklerSimilarity();
 
     /** Words that resemble each other less than this are different words. */
-    private static final double SAME_WORD = 0.9;
+    private static final double SAME_WORD = 0.92;
 
-    /** A name is understood if at least this share of its words is found. */
+    /** A name is understood if more than this share of its words is found. */
     private static final double UNDERSTOOD = 0.6;
 
-    private static final Set<String> EMPTY_WORDS =
-            Set.of("of", "the", "and", "some", "grade", "grades", "size", "sized", "horticultural", "organic", "good");
+    /** A name is what was written if so much of it is found. */
+    private static final double SURE = 0.9;
 
-    /** Everyday words for what the Book names otherwise. */
-    private static final Map<String, String> EVERYDAY = Map.ofEntries(
-            Map.entry("coco", "coir"),
-            Map.entry("cocos", "coir"),
-            Map.entry("coconut", "coir"),
-            Map.entry("cocopeat", "coir pith"),
+    /** Words for grades, by the end of a name that they mean. */
+    private static final Map<String, String> GRADES = Map.ofEntries(
+            Map.entry("fine", "fine"),
+            Map.entry("small", "fine"),
+            Map.entry("seedling", "fine"),
+            Map.entry("mini", "fine"),
+            Map.entry("medium", "medium"),
+            Map.entry("standard", "medium"),
+            Map.entry("coarse", "coarse"),
             Map.entry("chunky", "coarse"),
-            Map.entry("chunks", "chips"),
             Map.entry("large", "coarse"),
             Map.entry("big", "coarse"),
-            Map.entry("small", "fine"),
-            Map.entry("vermicast", "castings"),
-            Map.entry("vermicompost", "castings"),
-            Map.entry("worm", "castings"),
-            Map.entry("moss", "sphagnum"),
-            Map.entry("leca", "expanded clay"),
-            Map.entry("akadama", "baked clay"),
-            Map.entry("stones", "gravel"),
-            Map.entry("dolomitic", "dolomite"),
-            Map.entry("sulphur", "sulfur"),
-            Map.entry("soil", "potting"));
+            Map.entry("jumbo", "coarse"));
+
+    /** Words that may stand beside a name and change nothing. */
+    private static final List<String> ASIDE = List.of(
+            "super",
+            "extra",
+            "very",
+            "horticultural",
+            "organic",
+            "washed",
+            "rinsed",
+            "dry",
+            "fresh",
+            "clean",
+            "sifted",
+            "sieved",
+            "my",
+            "own");
+
+    private static final Pattern SIZE = Pattern.compile(
+            "(?:(\\d+(?:[.,]\\d+)?)\\s*(?:-|–|to)\\s*)?(\\d+(?:[.,]\\d+)?)\\s*mm\\b", Pattern.CASE_INSENSITIVE);
+
+    /** A size names a grade if it is not more than so many times off. */
+    private static final double OF_A_SIZE = 3;
 
     private NameGuess() {}
 
@@ -51,8 +72,15 @@ final class NameGuess {
      * Something that can be meant.
      *
      * @param liking how readily it is meant where names tie: 2 more at hand, 1 more of a middling grade
+     * @param never whether it is only meant by its name
+     * @param grainMm its median grain; nothing for a dose
      */
-    record Named(String id, String name, boolean dose, int liking) {}
+    record Named(String id, String name, boolean dose, int liking, boolean never, OptionalDouble grainMm) {
+
+        private boolean atHand() {
+            return liking >= 2;
+        }
+    }
 
     /**
      * What may be meant.
@@ -65,29 +93,112 @@ final class NameGuess {
 
     /** The things whose names fit a typed one. */
     static Guess of(final String typed, final List<Named> things, final int most) {
-        final List<String> wanted = words(typed);
+        final OptionalDouble size = size(typed);
+        final List<String> wanted = NameWords.of(SIZE.matcher(typed).replaceAll(" "));
         if (wanted.isEmpty()) {
             return new Guess(List.of(), false, false);
         }
-        final String plain = String.join(" ", wanted);
+        return exact(wanted, things)
+                .or(() -> called(wanted, size, things, most))
+                .orElseGet(() -> likest(wanted, things, most));
+    }
+
+    private static OptionalDouble size(final String typed) {
+        final Matcher size = SIZE.matcher(typed);
+        if (!size.find()) {
+            return OptionalDouble.empty();
+        }
+        final double to = Double.parseDouble(size.group(2).replace(',', '.'));
+        final double from =
+                size.group(1) == null ? to : Double.parseDouble(size.group(1).replace(',', '.'));
+        return OptionalDouble.of(Math.sqrt(Math.max(0.01, from) * Math.max(0.01, to)));
+    }
+
+    private static Optional<Guess> exact(final List<String> wanted, final List<Named> things) {
+        return things.stream()
+                .filter(each -> NameWords.of(each.name()).equals(wanted))
+                .findFirst()
+                .map(each -> new Guess(List.of(each), true, true));
+    }
+
+    /** By what people call things, with or without a grade, as typed or mistyped. */
+    private static Optional<Guess> called(
+            final List<String> wanted, final OptionalDouble size, final List<Named> things, final int most) {
+        final Lexicon lexicon = Lexicon.shipped();
+        final List<String> plain =
+                wanted.stream().filter(word -> !ASIDE.contains(word)).toList();
+        final List<String> bare =
+                plain.stream().filter(word -> !GRADES.containsKey(word)).toList();
+        final List<String> grades =
+                plain.stream().filter(GRADES::containsKey).map(GRADES::get).toList();
+        final Optional<Lexicon.Entry> whole = lexicon.find(wanted).or(() -> lexicon.find(plain));
+        if (whole.isPresent()) {
+            return guess(whole.get(), List.of(), size, things, most, false);
+        }
+        if (!bare.isEmpty() && !bare.equals(plain)) {
+            final Optional<Lexicon.Entry> graded = lexicon.find(bare);
+            if (graded.isPresent()) {
+                return guess(graded.get(), grades, size, things, most, false);
+            }
+        }
+        return lexicon.nearly(plain)
+                .or(() -> bare.isEmpty() ? Optional.empty() : lexicon.nearly(bare))
+                .flatMap(entry -> guess(entry, grades, size, things, most, true));
+    }
+
+    private static Optional<Guess> guess(
+            final Lexicon.Entry entry,
+            final List<String> grades,
+            final OptionalDouble size,
+            final List<Named> things,
+            final int most,
+            final boolean mistyped) {
+        final List<Named> meant = entry.means().stream()
+                .flatMap(id ->
+                        things.stream().filter(thing -> thing.id().equals(id)).limit(1))
+                .sorted(Comparator.comparing((Named each) -> !each.atHand()))
+                .toList();
+        if (meant.isEmpty()) {
+            return Optional.empty();
+        }
+        final List<Named> graded =
+                meant.stream().filter(each -> graded(each, grades, size)).toList();
+        final boolean one = graded.size() == 1 && (!grades.isEmpty() || size.isPresent());
+        final List<Named> candidates = new ArrayList<>(graded);
+        meant.stream().filter(each -> !graded.contains(each)).forEach(candidates::add);
+        return Optional.of(
+                new Guess(candidates.stream().limit(most).toList(), !mistyped && (one || !entry.ask()), true));
+    }
+
+    private static boolean graded(final Named thing, final List<String> grades, final OptionalDouble size) {
+        final List<String> name = NameWords.of(thing.name());
+        if (size.isPresent() && thing.grainMm().isPresent()) {
+            final double off = size.getAsDouble() / thing.grainMm().getAsDouble();
+            return off < OF_A_SIZE && off > 1 / OF_A_SIZE;
+        }
+        return name.containsAll(grades);
+    }
+
+    /** By words that are shared, or nearly so. */
+    private static Guess likest(final List<String> wanted, final List<Named> things, final int most) {
         final List<Scored> scored = new ArrayList<>();
         for (final Named thing : things) {
-            final List<String> name = words(thing.name());
-            final String id = String.join(" ", words(thing.id().replace('_', ' ')));
-            final boolean exact = String.join(" ", name).equals(plain) || id.equals(plain);
-            scored.add(new Scored(thing, exact ? 2 : found(wanted, name), found(name, wanted)));
+            if (!thing.never()) {
+                final List<String> name = NameWords.of(thing.name());
+                scored.add(new Scored(thing, found(wanted, name), found(name, wanted)));
+            }
         }
         scored.sort(Comparator.comparingDouble((Scored each) -> -each.score())
                 .thenComparing(each -> -each.thing().liking())
                 .thenComparing(each -> -each.ofName()));
         final double best = scored.get(0).score();
+        final boolean known = best > UNDERSTOOD;
         final List<Named> candidates = scored.stream()
-                .filter(each -> best < UNDERSTOOD || each.score() > best - 0.05)
+                .filter(each -> !known || each.score() > best - 0.05)
                 .limit(most)
                 .map(Scored::thing)
                 .toList();
-        final boolean known = best >= UNDERSTOOD;
-        return new Guess(candidates, known && candidates.size() == 1 && best > 0.9, known);
+        return new Guess(candidates, known && candidates.size() == 1 && best > SURE, known);
     }
 
     private record Scored(Named thing, double score, double ofName) {}
@@ -114,29 +225,5 @@ final class NameGuess {
         }
         final double similar = SIMILARITY.apply(word, other);
         return similar >= SAME_WORD ? similar * 0.97 : 0;
-    }
-
-    private static List<String> words(final String text) {
-        final String plain = Normalizer.normalize(text, Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^a-z0-9]+", " ")
-                .strip();
-        final List<String> words = new ArrayList<>();
-        for (final String word : plain.split(" ")) {
-            if (word.isEmpty() || EMPTY_WORDS.contains(word)) {
-                continue;
-            }
-            for (final String said : EVERYDAY.getOrDefault(word, word).split(" ")) {
-                words.add(singular(said));
-            }
-        }
-        return words;
-    }
-
-    private static String singular(final String word) {
-        return word.length() > 3 && word.endsWith("s") && !word.endsWith("ss")
-                ? word.substring(0, word.length() - 1)
-                : word;
     }
 }

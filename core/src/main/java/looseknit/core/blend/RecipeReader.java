@@ -4,14 +4,11 @@ import static looseknit.core.measure.Require.text;
 import static looseknit.core.measure.Require.within;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import looseknit.core.blend.NameGuess.Guess;
 import looseknit.core.blend.NameGuess.Named;
 import looseknit.core.blend.WrittenAmount.Kind;
@@ -21,6 +18,7 @@ import looseknit.core.blend.WrittenRecipe.Line;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
+import looseknit.core.material.Nature;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Dimension;
@@ -40,11 +38,8 @@ public final class RecipeReader {
     /** A handful, where handfuls stand beside other volumes [L]. Common practice, no source. */
     public static final double HANDFUL_LITRES = 0.12;
 
-    private static final Pattern SEPARATORS =
-            Pattern.compile("\\s*(?:[;\\n\\r\\u2022]+|,(?!\\d)|(?<!\\d),|\\+|&|\\s(?:and|plus|with)\\s)\\s*");
-    private static final Pattern RATIO = Pattern.compile("\\d+(?:[.,]\\d+)?(?:\\s*:\\s*\\d+(?:[.,]\\d+)?)+");
-    private static final Pattern EQUAL = Pattern.compile(
-            "^(?:in\\s+)?equal\\s+(?:parts|amounts|shares)(?:\\s+of)?[:\\s]+", Pattern.CASE_INSENSITIVE);
+    /** Caustic limes: meant by name only. */
+    private static final Set<String> UNSAFE_DOSES = Set.of("hydrated_lime", "quicklime");
 
     private final MaterialBook book;
     private final List<Named> things;
@@ -68,8 +63,16 @@ public final class RecipeReader {
         this.things = new ArrayList<>();
         book.materials().stream()
                 .filter(Material::forRecipes)
-                .forEach(each -> things.add(new Named(each.id(), each.name(), false, liking(each, atHand))));
-        book.amendments().forEach(each -> things.add(new Named(each.id(), each.name(), true, 0)));
+                .forEach(each -> things.add(new Named(
+                        each.id(),
+                        each.name(),
+                        false,
+                        liking(each, atHand),
+                        each.is(Nature.NEVER),
+                        OptionalDouble.of(each.grainSize().d50Mm()))));
+        book.amendments()
+                .forEach(each -> things.add(new Named(
+                        each.id(), each.name(), true, 0, UNSAFE_DOSES.contains(each.id()), OptionalDouble.empty())));
     }
 
     private static int liking(final Material material, final Set<String> atHand) {
@@ -86,7 +89,7 @@ public final class RecipeReader {
     public WrittenRecipe read(final String written) {
         final List<WrittenAmount> amounts = new ArrayList<>();
         final List<Message> notes = new ArrayList<>();
-        final String clean = text("recipe", written, LONGEST).replaceAll("[ \\t\\u00a0]+", " ");
+        final String clean = text("recipe", written, LONGEST).replaceAll("[ \\u00a0]+", " ");
         final List<String> typed = pieces(clean, amounts, notes);
         within("number of materials", amounts.size(), 1, Recipe.MOST_PARTS, Limit.NUMBER);
         final List<Guess> guesses = amounts.stream()
@@ -109,42 +112,14 @@ public final class RecipeReader {
     }
 
     private List<String> pieces(final String clean, final List<WrittenAmount> amounts, final List<Message> notes) {
-        final Matcher ratio = RATIO.matcher(clean);
-        if (ratio.find()) {
-            final List<Double> numbers = Arrays.stream(ratio.group().split(":"))
-                    .map(each -> Double.parseDouble(each.strip().replace(',', '.')))
-                    .toList();
-            final List<String> names = Arrays.stream(ratio.replaceFirst(" ")
-                            .strip()
-                            .replaceAll("^of ", "")
-                            .split("\\s*(?:,|:|/|;|\\n|\\+|&|\\s(?:and|to)\\s|\\s-\\s)\\s*"))
-                    .filter(each -> !each.isBlank())
-                    .toList();
-            if (names.size() != numbers.size()) {
-                throw new OutOfRangeException(
-                        "recipe",
-                        RecipeSentence.NUMBERS_FOR_NAMES.with(numbers.size(), names.size()),
-                        RecipeSentence.AS_MANY_NAMES.with());
-            }
-            for (int i = 0; i < names.size(); i++) {
-                amounts.add(WrittenAmount.of(numbers.get(i) + " " + names.get(i)));
-            }
-            return names;
-        }
-        final Matcher equal = EQUAL.matcher(clean);
-        final String body = equal.find() ? equal.replaceFirst("") : clean;
-        final List<String> typed = Arrays.stream(SEPARATORS.split(body))
-                .map(each -> each.replaceFirst("^[-*–]\\s+", "")
-                        .replaceFirst("^\\d+\\)\\s+", "")
-                        .replaceFirst("\\.$", "")
-                        .strip())
-                .filter(each -> !each.isEmpty())
-                .toList();
-        typed.forEach(each -> amounts.add(WrittenAmount.of(each)));
+        final RecipePieces pieces = RecipePieces.of(clean);
+        pieces.texts().forEach(each -> amounts.add(WrittenAmount.of(each)));
+        amounts.replaceAll(each -> each.sharing(amounts));
+        notes.addAll(pieces.notes());
         if (!amounts.isEmpty() && amounts.stream().noneMatch(WrittenAmount::said)) {
             notes.add(RecipeSentence.EQUAL_PARTS.with());
         }
-        return typed;
+        return pieces.texts();
     }
 
     private static boolean isDose(final Guess guess) {
@@ -163,7 +138,7 @@ public final class RecipeReader {
         }
         final Kind kind = amount.unit().kind();
         final boolean odd = percent && (kind == Kind.VOLUME || kind == Kind.MASS || kind == Kind.HANDFUL);
-        final double value = percent || kind == Kind.REST || kind == Kind.DUSTING
+        final double value = percent || kind == Kind.REST || kind == Kind.DUSTING || kind == Kind.VAGUE
                 ? amount.value()
                 : scale.parts(amount, book.material(choices.get(0).id()).orElseThrow());
         final String name = choices.get(0).name().toLowerCase(Locale.ROOT);
@@ -174,6 +149,8 @@ public final class RecipeReader {
             says = RecipeSentence.AMONG_PER_CENTS.with(amount.unit().word());
         } else if (kind == Kind.DUSTING) {
             says = RecipeSentence.DUSTING_AS_PART.with();
+        } else if (kind == Kind.VAGUE) {
+            says = RecipeSentence.HOW_MUCH.with((int) Math.round(amount.value()));
         } else if (!guess.certain()) {
             says = (choices.size() == 1 ? RecipeSentence.TAKEN_AS : RecipeSentence.WHICH_ONE).with(name);
         } else if (amount.range()) {
@@ -187,7 +164,7 @@ public final class RecipeReader {
                 false,
                 choices,
                 guess.known(),
-                guess.certain() && !odd && kind != Kind.DUSTING,
+                guess.certain() && !odd && kind != Kind.DUSTING && kind != Kind.VAGUE,
                 says);
     }
 
@@ -203,7 +180,7 @@ public final class RecipeReader {
                     true,
                     choices,
                     true,
-                    guess.certain(),
+                    false,
                     RecipeSentence.DUSTING_AS_DOSE.with(
                             Quantity.trimmed(Dimension.DOSE, DoseMeasure.DUSTING_G_PER_L, 1)));
         }
@@ -240,7 +217,9 @@ public final class RecipeReader {
                 true,
                 choices,
                 true,
-                guess.certain() && amount.per() != Per.OPEN,
+                guess.certain()
+                        && amount.per() != Per.OPEN
+                        && !amount.unit().word().equals(WrittenAmount.SOME_SPOON),
                 says);
     }
 

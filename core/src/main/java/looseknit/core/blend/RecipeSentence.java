@@ -13,6 +13,8 @@ public enum RecipeSentence implements Code {
     NUMBERS_FOR_NAMES("numbers", "names"),
     AS_MANY_NAMES,
     EQUAL_PARTS,
+    SHARED_EVENLY("n"),
+    HOW_MUCH("parts"),
     NO_SUCH_MATERIAL,
     NOT_CALLED("name"),
     AMONG_PER_CENTS("unit"),

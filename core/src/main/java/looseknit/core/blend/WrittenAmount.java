@@ -32,7 +32,9 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
         HANDFUL,
         MASS,
         REST,
-        DUSTING
+        DUSTING,
+        /** "Mostly", "some": how much is not said. */
+        VAGUE
     }
 
     /** What a dose is for. */
@@ -49,6 +51,9 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
      */
     record Unit(Kind kind, double size, String word) {}
 
+    /** A spoon of which nobody says how large it is. */
+    static final String SOME_SPOON = "spoons";
+
     private static final Unit PLAIN = new Unit(Kind.PLAIN, 1, "");
 
     private static final String NUMBER =
@@ -61,6 +66,9 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
             Map.entry("half", 0.5),
             Map.entry("quarter", 0.25),
             Map.entry("third", 1.0 / 3),
+            Map.entry("thirds", 1.0 / 3),
+            Map.entry("quarters", 0.25),
+            Map.entry("halves", 0.5),
             Map.entry("a", 1.0),
             Map.entry("an", 1.0),
             Map.entry("one", 1.0),
@@ -79,6 +87,7 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
             unit("(?:per\\s*cent|percent|%)", Kind.PERCENT, 1, "per cent"),
             unit("(?:parts?|pts?|p)", Kind.PART, 1, "parts"),
             unit("(?:cups?)", Kind.VOLUME, VolumeUnit.US_CUP.litres(), "cups"),
+            unit("(?:spoons?|spoonfuls?)", Kind.VOLUME, VolumeUnit.US_TABLESPOON.litres(), SOME_SPOON),
             unit("(?:tablespoons?|tbsps?|tbs)", Kind.VOLUME, VolumeUnit.US_TABLESPOON.litres(), "tablespoons"),
             unit("(?:teaspoons?|tsps?)", Kind.VOLUME, VolumeUnit.US_TEASPOON.litres(), "teaspoons"),
             unit("(?:quarts?|qts?)", Kind.VOLUME, VolumeUnit.US_QUART.litres(), "quarts"),
@@ -92,18 +101,37 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
             unit("(?:millilit(?:re|er)s?|ml)", Kind.VOLUME, VolumeUnit.MILLILITRE.litres(), "millilitres"),
             unit("(?:lit(?:re|er)s?|l)", Kind.VOLUME, 1, "litres"),
             unit("(?:scoops?|mugs?|buckets?|jars?)", Kind.PART, 1, "scoops"),
-            unit("(?:handfuls?|hands?)", Kind.HANDFUL, 1, "handfuls"),
+            unit("(?:(?:small|large|big|good)\\s+)?(?:handfuls?|hands?)", Kind.HANDFUL, 1, "handfuls"),
             unit("(?:kilograms?|kilos?|kg)", Kind.MASS, MassUnit.KILOGRAM.grams(), "kilograms"),
             unit("(?:grams?|gr|g)", Kind.MASS, 1, "grams"),
             unit("(?:ounces?|oz)", Kind.MASS, MassUnit.OUNCE.grams(), "ounces"),
             unit("(?:pounds?|lbs?)", Kind.MASS, MassUnit.POUND.grams(), "pounds"),
-            unit("(?:light\\s+dusting|dusting|pinch|sprinkling|sprinkle)", Kind.DUSTING, 1, "a dusting"));
+            unit(
+                    "(?:light\\s+dusting|dusting|pinch|sprinkling|sprinkle|splash|dash|touch)",
+                    Kind.DUSTING,
+                    1,
+                    "a dusting"));
 
     private static final Pattern REST = Pattern.compile(
             "^(?:the\\s+)?(?:rest|remainder|remaining|fill(?:ed)?(?:\\s+up)?(?:\\s+with)?)\\b[:\\s]*(.*)$|^(.*?)\\s*[:,]?\\s+(?:for\\s+)?(?:the\\s+)?(?:rest|remainder)$");
     private static final Pattern PER_LITRE =
             Pattern.compile("(?:\\s*/\\s*|\\s+(?:per|a|each|in a)\\s+)(?:lit(?:re|er)|l)\\b(?:\\s+of\\s+mix)?");
     private static final Pattern PER_POT = Pattern.compile("(?:\\s*/\\s*|\\s+(?:per|a|each|in each)\\s+)pot\\b");
+    private static final Pattern PER_MORE = Pattern.compile(
+            "\\s*(?:/|\\s(?:per|to\\s+a|to\\s+each|in\\s+a|for\\s+each|a)\\s)\\s*(gallon|gal|bucket)\\b(?:\\s+of\\s+mix)?");
+    /** A grain size before a name is none of its amounts. */
+    private static final Pattern SIZE_FIRST =
+            Pattern.compile("^(\\d+(?:[.,]\\d+)?\\s*(?:(?:-|–|to)\\s*\\d+\\s*)?mm)\\s+(.+)$");
+
+    private static final Pattern VAGUE = Pattern.compile(
+            "^(mostly|mainly|chiefly|largely|some|a\\s+bit|a\\s+little|little|a\\s+few|few|to\\s+taste)\\s+(?:of\\s+)?(.+)$");
+
+    /** What counts as most of a mix beside some of something else: three to one, by judgement. */
+    private static final double MOSTLY = 3;
+
+    /** A bucket, where nobody says how large it is [L]. Common practice, no source. */
+    private static final double BUCKET_LITRES = 10;
+
     private static final Pattern RANGE = Pattern.compile("^(" + NUMBER + ")\\s*(?:-|–|to)\\s*(" + NUMBER + ")(.*)$");
     private static final Pattern FIRST = Pattern.compile("^(?:about|approx\\.?|ca\\.?|~)?\\s*(" + NUMBER + ")(.*)$");
     private static final Pattern LAST = Pattern.compile("^(.*?)[\\s:=x×(–-]+(" + NUMBER
@@ -126,6 +154,35 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
         } else if (pot.find()) {
             per = Per.POT;
             rest = pot.replaceFirst(" ").strip();
+        }
+        final Matcher more = PER_MORE.matcher(rest);
+        double times = 1;
+        if (per == Per.OPEN && more.find()) {
+            per = Per.LITRE;
+            times = 1 / (more.group(1).startsWith("g") ? VolumeUnit.US_GALLON.litres() : BUCKET_LITRES);
+            rest = more.replaceFirst(" ").strip();
+        }
+        final Matcher sized = SIZE_FIRST.matcher(rest);
+        final WrittenAmount plain = of(sized.matches() ? sized.group(2) : rest, per);
+        final WrittenAmount amount = sized.matches()
+                ? new WrittenAmount(
+                        plain.value(),
+                        plain.unit(),
+                        per,
+                        plain.name() + " " + sized.group(1),
+                        plain.said(),
+                        plain.range())
+                : plain;
+        return new WrittenAmount(
+                times * amount.value(), amount.unit(), per, amount.name(), amount.said(), amount.range());
+    }
+
+    private static WrittenAmount of(final String rest, final Per per) {
+        final Matcher vague = VAGUE.matcher(rest);
+        if (vague.matches()) {
+            final boolean most = vague.group(1).endsWith("ly");
+            return new WrittenAmount(
+                    most ? MOSTLY : 1, new Unit(Kind.VAGUE, 1, vague.group(1)), per, bare(vague.group(2)), true, false);
         }
         final Matcher remainder = REST.matcher(rest);
         if (remainder.matches()) {
@@ -155,6 +212,23 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
             return new WrittenAmount(amount.value(), amount.unit(), per, bare(last.group(1)), true, false);
         }
         return new WrittenAmount(1, PLAIN, per, bare(rest), false, false);
+    }
+
+    /** What it counts among others: where all the others are fractions of the whole, the one without an amount is what they leave. */
+    WrittenAmount sharing(final List<WrittenAmount> all) {
+        final double fractions = all.stream()
+                .filter(WrittenAmount::fraction)
+                .mapToDouble(WrittenAmount::value)
+                .sum();
+        final boolean others = all.stream().allMatch(each -> each.fraction() || !each.said())
+                && all.stream().filter(each -> !each.said()).count() == 1;
+        return said || !others || fractions <= 0 || fractions >= 1
+                ? this
+                : new WrittenAmount(1 - fractions, unit, per, name, true, range);
+    }
+
+    private boolean fraction() {
+        return said && unit.kind() == Kind.PLAIN && value < 1;
     }
 
     private static Optional<WrittenAmount> fromWords(final String rest, final Per per) {

@@ -1,0 +1,268 @@
+package looseknit.core.blend;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.Message;
+
+/**
+ * A written recipe taken apart into one text for each thing, amount first: at commas, lines, bullets, bars and slashes, at words such as "and", at
+ * every new amount where nothing parts them, with ratios and shared amounts dealt out.
+ *
+ * @param texts the pieces, in order
+ * @param notes what was taken for granted
+ */
+record RecipePieces(List<String> texts, List<Message> notes) {
+
+    private static final String NUMBER =
+            "(?:\\d+\\s+\\d+/\\d+|\\d+/\\d+|\\d+(?:[.,]\\d+)?\\s*[½⅓⅔¼¾]|[½⅓⅔¼¾]|\\d+(?:[.,]\\d+)?)";
+    private static final String UNIT =
+            "(?:%|per\\s?cent\\b|percent\\b|parts?\\b|pts?\\b|cups?\\b|scoops?\\b|litres?\\b|liters?\\b|l\\b|ml\\b|handfuls?\\b|buckets?\\b|spoons?\\b|tbsps?\\b|tsps?\\b|tablespoons?\\b|teaspoons?\\b|gallons?\\b|quarts?\\b|kg\\b|grams?\\b|g/l\\b|g\\b)";
+    private static final String COUNT =
+            "(?:one|two|three|four|five|six|seven|eight|nine|ten|a|an|half|a\\s+half|a\\s+quarter|a\\s+third)";
+
+    private static final Pattern LEAD = Pattern.compile(
+            "^(?:(?:i|we)\\s+(?:use|mix|take|make|like)|take|mix|use|my\\s+(?:mix|recipe)(?:\\s+is)?|recipe|mix|ingredients|add|then|plus|and|with)\\b\\s*:?\\s+",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern BREAKS = Pattern.compile("\\s*(?:[;\\n\\r\\u2022|\\t]+|,(?!\\d)|(?<!\\d),)\\s*");
+    private static final Pattern WORDS = Pattern.compile(
+            "\\s*(?:\\s\\+\\s|\\s&\\s|\\s(?:and|plus|with|add|then)\\s|\\sin\\s(?=" + NUMBER + "\\s*" + UNIT
+                    + "\\s+of\\s))\\s*",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern BULLET = Pattern.compile("^(?:[-*–·]\\s+|\\d+\\)\\s+|\\d+\\.\\s+)");
+    private static final Pattern RATIO = Pattern.compile("(?<![\\d.])\\d+(?:[.,]\\d+)?(?:\\s*:\\s*\\d+(?:[.,]\\d+)?)+");
+    private static final Pattern SHARES = Pattern.compile("^(\\d{1,2}(?:\\s*/\\s*\\d{1,2})+)\\s+(?=\\D)");
+    private static final Pattern SUM = Pattern.compile("^(\\d+(?:\\s*\\+\\s*\\d+)+)\\s+(?=\\D)");
+    private static final Pattern NAMES =
+            Pattern.compile("\\s*(?:,|:|/|;|\\n|\\t|\\||\\+|&|\\s(?:and|to)\\s|\\s-\\s)\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern EQUAL = Pattern.compile(
+            "^(?:in\\s+)?equal\\s+(?:parts|amounts|shares)(?:\\s+of)?[:\\s]+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HALVES = Pattern.compile("^half\\s+and\\s+half\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern EACH_FIRST = Pattern.compile(
+            "^(" + NUMBER + "\\s*" + UNIT + "?)\\s+(?:each|of each)\\s*(?:of|:)?\\s+(.*)$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern EACH_LAST = Pattern.compile(
+            "^(.*?)[,:]?\\s+(" + NUMBER + "\\s*" + UNIT + "?)\\s+(?:each|of each)$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SHARED =
+            Pattern.compile("^(" + NUMBER + ")\\s*(?:%|per\\s?cent)\\s+of\\s+(.*)$", Pattern.CASE_INSENSITIVE);
+
+    /** Where a new amount begins in the middle of a piece. */
+    private static final Pattern NEXT = Pattern.compile(
+            "(?<=[\\p{L})\\d%])\\s+(?=(?:to\\s+|add\\s+)?(?:" + NUMBER + "\\s*(?:" + UNIT
+                    + "\\s*(?:of\\s+)?)?\\p{L}{3}|" + COUNT + "\\s+" + UNIT + "|half\\s+(?!a\\b)\\p{L}))",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern AFTER = Pattern.compile(
+            "(?<=\\p{L}{3}\\s)(" + NUMBER + "\\s*(?:" + UNIT + ")?)\\s+(?=\\p{L}{3})", Pattern.CASE_INSENSITIVE);
+    private static final Pattern AMOUNT_FIRST = Pattern.compile(
+            "^(?:about\\s+)?(?:" + NUMBER + "|" + COUNT + "\\b|mostly\\b|some\\b).*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NO_NAME = Pattern.compile(
+            "^(?:about|to|of|-|–|\\s|" + NUMBER + "|" + COUNT + "\\b|" + UNIT + ")+$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern AMOUNT_ALONE =
+            Pattern.compile("^\\(?" + NUMBER + "\\s*(?:" + UNIT + ")?\\)?$", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern UNIT_LESS =
+            Pattern.compile("^(" + NUMBER + "|" + COUNT + ")\\s+of\\s+(.+)$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern WITH_VOLUME = Pattern.compile(
+            "^(?:" + NUMBER + "|" + COUNT + ")\\s*(litres?|liters?|l|cups?|gallons?|quarts?)\\s.*$",
+            Pattern.CASE_INSENSITIVE);
+
+    /** What looks like an amount and is none: sizes and what is in a fertiliser. */
+    private static final Pattern NO_AMOUNT = Pattern.compile(
+            "\\b\\d+(?:[.,]\\d+)?\\s*(?:-\\s*\\d+\\s*)?mm\\b|\\b\\d+-\\d+-\\d+\\b|\\bno\\.?\\s*\\d+\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    static RecipePieces of(final String written) {
+        final List<Message> notes = new ArrayList<>();
+        final String clean =
+                HALVES.matcher(LEAD.matcher(written.strip()).replaceFirst("")).replaceFirst("1:1 ");
+        final Matcher ratio = RATIO.matcher(clean);
+        if (ratio.find()) {
+            return dealt(List.of(ratio.group().split(":")), ratio.replaceFirst(" "), "", notes);
+        }
+        final Matcher shares = SHARES.matcher(clean);
+        if (shares.find() && sum(shares.group(1).split("/")) == 100) {
+            return dealt(List.of(shares.group(1).split("/")), shares.replaceFirst(""), " %", notes);
+        }
+        final Matcher sum = SUM.matcher(clean);
+        if (sum.find()) {
+            return dealt(List.of(sum.group(1).split("\\+")), sum.replaceFirst(""), "", notes);
+        }
+        final Matcher each = EACH_FIRST.matcher(clean);
+        if (each.matches()) {
+            return same(each.group(1), each.group(2), notes);
+        }
+        final Matcher last = EACH_LAST.matcher(clean);
+        if (last.matches()) {
+            return same(last.group(2), last.group(1), notes);
+        }
+        final Matcher equal = EQUAL.matcher(clean);
+        final String body = equal.find() ? equal.replaceFirst("") : clean;
+        return new RecipePieces(shared(apart(body), notes), notes);
+    }
+
+    private static double sum(final String[] numbers) {
+        return Arrays.stream(numbers)
+                .mapToDouble(each -> Double.parseDouble(each.strip()))
+                .sum();
+    }
+
+    /** Numbers and names that stand apart are dealt out in their order. */
+    private static RecipePieces dealt(
+            final List<String> numbers, final String names, final String unit, final List<Message> notes) {
+        final List<String> all = names(names.strip().replaceFirst("(?i)^of\\s+", ""));
+        if (all.size() != numbers.size()) {
+            throw new OutOfRangeException(
+                    "recipe",
+                    RecipeSentence.NUMBERS_FOR_NAMES.with(numbers.size(), all.size()),
+                    RecipeSentence.AS_MANY_NAMES.with());
+        }
+        final List<String> texts = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            texts.add(numbers.get(i).strip() + unit + " " + all.get(i));
+        }
+        return new RecipePieces(texts, notes);
+    }
+
+    private static RecipePieces same(final String amount, final String names, final List<Message> notes) {
+        return new RecipePieces(
+                names(names.replaceFirst("[,:]$", "")).stream()
+                        .map(name -> amount + " " + name)
+                        .toList(),
+                notes);
+    }
+
+    private static List<String> names(final String names) {
+        return Arrays.stream(NAMES.split(names.strip()))
+                .map(each -> LEAD.matcher(each.strip()).replaceFirst("").strip())
+                .filter(each -> !each.isBlank())
+                .toList();
+    }
+
+    /** Takes a text apart where something parts it, and where a new amount begins. */
+    private static List<String> apart(final String body) {
+        final List<String> texts = new ArrayList<>();
+        for (final String line : BREAKS.split(body)) {
+            for (final String piece : WORDS.split(" " + line + " ")) {
+                final String bare = bare(piece);
+                if (AMOUNT_ALONE.matcher(bare).matches()
+                        && !texts.isEmpty()
+                        && !holdsNumber(texts.get(texts.size() - 1))) {
+                    texts.set(texts.size() - 1, bare.replaceAll("[()]", "") + " " + texts.get(texts.size() - 1));
+                } else if (!bare.isEmpty()) {
+                    texts.addAll(atAmounts(bare));
+                }
+            }
+        }
+        return withUnits(texts);
+    }
+
+    /** "Ten litres of bark and five of perlite": the unit goes on. */
+    private static List<String> withUnits(final List<String> texts) {
+        final List<String> all = new ArrayList<>();
+        String unit = "";
+        for (final String text : texts) {
+            final Matcher bare = UNIT_LESS.matcher(text);
+            final Matcher full = WITH_VOLUME.matcher(text);
+            if (!unit.isEmpty() && bare.matches()) {
+                all.add("%s %s of %s".formatted(bare.group(1), unit, bare.group(2)));
+            } else {
+                all.add(text);
+            }
+            unit = full.matches() ? full.group(1) : unit;
+        }
+        return all;
+    }
+
+    private static boolean holdsNumber(final String text) {
+        return NO_AMOUNT.matcher(text).replaceAll("").matches(".*[\\d½⅓⅔¼¾].*");
+    }
+
+    private static String bare(final String piece) {
+        String bare = BULLET.matcher(piece.strip())
+                .replaceFirst("")
+                .replaceFirst("\\.$", "")
+                .strip();
+        bare = LEAD.matcher(bare).replaceFirst("");
+        return bare.strip();
+    }
+
+    private static List<String> atAmounts(final String piece) {
+        final List<String> kept = new ArrayList<>();
+        final String masked = NO_AMOUNT.matcher(piece).replaceAll((MatchResult found) -> {
+            kept.add(found.group());
+            return "~" + (char) ('a' + kept.size() - 1) + "~";
+        });
+        if (masked.contains("/") && !masked.matches(".*\\d.*") && !masked.contains("g/")) {
+            return List.of(masked.split("\\s*/\\s*"));
+        }
+        final List<String> parts = AMOUNT_FIRST.matcher(masked).matches()
+                ? named(NEXT.split(masked))
+                : List.of(AFTER.matcher(masked).replaceAll("$1\n").split("\n"));
+        return parts.stream()
+                .map(part -> unmasked(part.replaceFirst("(?i)^(?:to|add)\\s+", ""), kept))
+                .map(String::strip)
+                .filter(part -> !part.isEmpty())
+                .toList();
+    }
+
+    /** What is only an amount so far belongs to what follows: "2 to 3 parts bark". */
+    private static List<String> named(final String[] parts) {
+        final List<String> named = new ArrayList<>();
+        String begun = "";
+        for (final String part : parts) {
+            final String whole = (begun + " " + part).strip();
+            if (NO_NAME.matcher(whole).matches()) {
+                begun = whole;
+            } else {
+                named.add(whole);
+                begun = "";
+            }
+        }
+        if (!begun.isEmpty()) {
+            named.add(begun);
+        }
+        return named;
+    }
+
+    private static String unmasked(final String part, final List<String> kept) {
+        String whole = part;
+        for (int i = 0; i < kept.size(); i++) {
+            whole = whole.replace("~" + (char) ('a' + i) + "~", kept.get(i));
+        }
+        return whole;
+    }
+
+    /** One share for several: "40 % of chips, charcoal and perlite". */
+    private static List<String> shared(final List<String> texts, final List<Message> notes) {
+        final List<String> all = new ArrayList<>();
+        for (int i = 0; i < texts.size(); i++) {
+            final Matcher shared = SHARED.matcher(texts.get(i));
+            int end = i + 1;
+            while (end < texts.size() && bareName(texts.get(end))) {
+                end++;
+            }
+            if (!shared.matches() || end == i + 1) {
+                all.add(texts.get(i));
+                continue;
+            }
+            final double each = Double.parseDouble(shared.group(1).replace(',', '.')) / (end - i);
+            all.add("%s %% %s".formatted(Math.round(each * 1000) / 1000.0, shared.group(2)));
+            for (int j = i + 1; j < end; j++) {
+                all.add("%s %% %s".formatted(Math.round(each * 1000) / 1000.0, texts.get(j)));
+            }
+            notes.add(RecipeSentence.SHARED_EVENLY.with(end - i));
+            i = end - 1;
+        }
+        return all;
+    }
+
+    private static boolean bareName(final String text) {
+        return !holdsNumber(text)
+                && !AMOUNT_FIRST.matcher(text).matches()
+                && !text.matches("(?i).*\\b(?:rest|remainder)\\b.*");
+    }
+}

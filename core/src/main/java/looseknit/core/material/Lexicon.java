@@ -1,0 +1,112 @@
+package looseknit.core.material;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import looseknit.core.measure.CsvTable;
+import org.apache.commons.text.similarity.LevenshteinDistance;
+
+/**
+ * What materials and amendments are called where people garden in English: other names, forms and trades' words, and which of them mean several
+ * things. Common names, no source; no trade names.
+ */
+public final class Lexicon {
+
+    private static final Lexicon SHIPPED = new Lexicon();
+    private static final int LONG_WORD = 6;
+    private static final int SHORT_WORD = 4;
+
+    private final Map<String, Entry> byForm = new HashMap<>();
+    private final List<Form> forms;
+
+    /**
+     * What a form means.
+     *
+     * @param means ids, the likeliest first
+     * @param ask whether it has to be asked which
+     */
+    public record Entry(List<String> means, boolean ask) {}
+
+    private record Form(List<String> words, Entry entry) {}
+
+    private record Row(List<String> forms, Entry entry) {}
+
+    private Lexicon() {
+        final List<Row> rows = CsvTable.resource(
+                Lexicon.class,
+                "lexicon.csv",
+                row -> new Row(
+                        row.list("forms"),
+                        new Entry(row.list("means"), row.filled("ask").equals("yes"))));
+        rows.forEach(row -> row.forms().forEach(form -> {
+            final String key = key(NameWords.of(form));
+            final Entry other = byForm.putIfAbsent(key, row.entry());
+            if (other != null && !other.equals(row.entry())) {
+                throw new IllegalStateException("“%s” means two things".formatted(form));
+            }
+        }));
+        this.forms = byForm.entrySet().stream()
+                .map(each -> new Form(List.of(each.getKey().split(" ")), each.getValue()))
+                .toList();
+    }
+
+    /** The lexicon that ships. */
+    public static Lexicon shipped() {
+        return SHIPPED;
+    }
+
+    private static String key(final List<String> words) {
+        return String.join(" ", words);
+    }
+
+    /** Number of forms. */
+    public int size() {
+        return byForm.size();
+    }
+
+    /** Ids of all that is meant by any form. */
+    public List<String> meant() {
+        return byForm.values().stream()
+                .flatMap(each -> each.means().stream())
+                .distinct()
+                .toList();
+    }
+
+    /** What these very words mean. */
+    public Optional<Entry> find(final List<String> words) {
+        return Optional.ofNullable(byForm.get(key(words)));
+    }
+
+    /** What they mean if they are mistyped: each word within an edit or two of the form's, by its length. */
+    public Optional<Entry> nearly(final List<String> words) {
+        Entry best = null;
+        int least = Integer.MAX_VALUE;
+        for (final Form form : forms) {
+            final int edits = form.words().size() == words.size() ? edits(words, form.words()) : -1;
+            if (edits >= 0 && edits < least) {
+                least = edits;
+                best = form.entry();
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** Edits between words, or -1 if one of them is too far off. */
+    private static int edits(final List<String> typed, final List<String> form) {
+        int sum = 0;
+        for (int i = 0; i < typed.size(); i++) {
+            final int most = most(typed.get(i));
+            final int edits = new LevenshteinDistance(most).apply(typed.get(i), form.get(i));
+            if (edits < 0) {
+                return -1;
+            }
+            sum += edits;
+        }
+        return sum;
+    }
+
+    private static int most(final String word) {
+        return word.length() >= LONG_WORD ? 2 : word.length() >= SHORT_WORD ? 1 : 0;
+    }
+}

@@ -1,0 +1,36 @@
+package looseknit.core.material;
+
+import java.text.Normalizer;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+
+/** A name as people type it, in plain words: without accents, capitals, plurals, and words that say nothing. */
+public final class NameWords {
+
+    private static final Set<String> EMPTY = Set.of(
+            "of", "the", "and", "some", "grade", "grades", "size", "sized", "good", "quality", "type", "a", "an");
+
+    private NameWords() {}
+
+    /** The words of a name, in order. */
+    public static List<String> of(final String name) {
+        final String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT);
+        return Arrays.stream(plain.replaceAll("['’]s\\b", "s")
+                        .replaceAll("[^a-z0-9]+", " ")
+                        .strip()
+                        .split(" "))
+                .filter(word -> !word.isEmpty() && !EMPTY.contains(word))
+                .map(NameWords::singular)
+                .toList();
+    }
+
+    private static String singular(final String word) {
+        return word.length() > 3 && word.endsWith("s") && !word.endsWith("ss") && !word.endsWith("us")
+                ? word.substring(0, word.length() - 1)
+                : word;
+    }
+}
