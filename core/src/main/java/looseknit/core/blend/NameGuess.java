@@ -142,8 +142,20 @@ final class NameGuess {
             }
         }
         return lexicon.nearly(plain)
+                .or(() -> head(plain, lexicon))
                 .or(() -> bare.isEmpty() ? Optional.empty() : lexicon.nearly(bare))
                 .flatMap(entry -> guess(entry, grades, size, things, most, true));
+    }
+
+    /** What its last words mean, whatever stands before them: "garden loam" is some loam. */
+    private static Optional<Lexicon.Entry> head(final List<String> words, final Lexicon lexicon) {
+        for (int from = 1; from < words.size(); from++) {
+            final Optional<Lexicon.Entry> found = lexicon.find(words.subList(from, words.size()));
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        return Optional.empty();
     }
 
     private static Optional<Guess> guess(

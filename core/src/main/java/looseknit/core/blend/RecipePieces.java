@@ -3,6 +3,7 @@ package looseknit.core.blend;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -34,9 +35,10 @@ record RecipePieces(List<String> texts, List<Message> notes) {
                     + "\\s+of\\s))\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern BULLET = Pattern.compile("^(?:[-*–·]\\s+|\\d+\\)\\s+|\\d+\\.\\s+)");
-    private static final Pattern RATIO = Pattern.compile("(?<![\\d.])\\d+(?:[.,]\\d+)?(?:\\s*:\\s*\\d+(?:[.,]\\d+)?)+");
-    private static final Pattern SHARES = Pattern.compile("^(\\d{1,2}(?:\\s*/\\s*\\d{1,2})+)\\s+(?=\\D)");
-    private static final Pattern SUM = Pattern.compile("^(\\d+(?:\\s*\\+\\s*\\d+)+)\\s+(?=\\D)");
+    private static final Pattern RATIO =
+            Pattern.compile("(?<![\\d.])\\d+(?:[.,]\\d+)?(?:\\s*:\\s*\\d+(?:[.,]\\d+)?){1,39}");
+    private static final Pattern SHARES = Pattern.compile("^(\\d{1,2}(?:\\s*/\\s*\\d{1,2}){1,39})\\s+(?=\\D)");
+    private static final Pattern SUM = Pattern.compile("^(\\d{1,6}(?:\\s*\\+\\s*\\d{1,6}){1,39})\\s+(?=\\D)");
     private static final Pattern NAMES =
             Pattern.compile("\\s*(?:,|:|/|;|\\n|\\t|\\||\\+|&|\\s(?:and|to)\\s|\\s-\\s)\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern EQUAL = Pattern.compile(
@@ -46,21 +48,29 @@ record RecipePieces(List<String> texts, List<Message> notes) {
             "^(" + NUMBER + "\\s*" + UNIT + "?)\\s+(?:each|of each)\\s*(?:of|:)?\\s+(.*)$", Pattern.CASE_INSENSITIVE);
     private static final Pattern EACH_LAST = Pattern.compile(
             "^(.*?)[,:]?\\s+(" + NUMBER + "\\s*" + UNIT + "?)\\s+(?:each|of each)$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HALF_OF_EACH =
+            Pattern.compile("[,:]?\\s+(?:half|a\\s+third|a\\s+quarter)\\s+of\\s+each$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern AND_A_HALF = Pattern.compile(
+            "\\b(one|two|three|four|five|six|\\d+)\\s+and\\s+(?:a\\s+)?half\\b", Pattern.CASE_INSENSITIVE);
+    private static final List<String> COUNTED = List.of("zero", "one", "two", "three", "four", "five", "six");
     private static final Pattern SHARED =
             Pattern.compile("^(" + NUMBER + ")\\s*(?:%|per\\s?cent)\\s+of\\s+(.*)$", Pattern.CASE_INSENSITIVE);
 
     /** Where a new amount begins in the middle of a piece. */
     private static final Pattern NEXT = Pattern.compile(
-            "(?<=[\\p{L})\\d%])\\s+(?=(?:to\\s+|add\\s+)?(?:" + NUMBER + "\\s*(?:" + UNIT
+            "(?<=[\\p{L})\\d%])(?:\\s*[:/]\\s+|\\s+)(?=(?:to\\s+|add\\s+)?(?:" + NUMBER + "\\s*(?:" + UNIT
                     + "\\s*(?:of\\s+)?)?\\p{L}{3}|" + COUNT + "\\s+" + UNIT + "|half\\s+(?!a\\b)\\p{L}))",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AFTER = Pattern.compile(
-            "(?<=\\p{L}{3}\\s)(" + NUMBER + "\\s*(?:" + UNIT + ")?)\\s+(?=\\p{L}{3})", Pattern.CASE_INSENSITIVE);
+            "(?<=\\p{L}{3}\\s)(" + NUMBER + "(?:\\s*" + UNIT + "|(?!\\s*" + UNIT + ")))\\s+(?=\\p{L}{3})",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern AMOUNT_FIRST = Pattern.compile(
             "^(?:about\\s+)?(?:" + NUMBER + "|" + COUNT + "\\b|mostly\\b|some\\b).*", Pattern.CASE_INSENSITIVE);
-    private static final Pattern NO_NAME = Pattern.compile(
-            "^(?:about|to|of|-|–|\\s|" + NUMBER + "|" + COUNT + "\\b|" + UNIT + ")+$", Pattern.CASE_INSENSITIVE);
+    /** Words and figures that are part of an amount; one after another, never nested, so that no text takes long. */
+    private static final Pattern OF_AMOUNTS = Pattern.compile(
+            "\\b(?:about|to|of|" + COUNT + ")\\b|[-–]|" + NUMBER + "|" + UNIT, Pattern.CASE_INSENSITIVE);
+
     private static final Pattern AMOUNT_ALONE =
             Pattern.compile("^\\(?" + NUMBER + "\\s*(?:" + UNIT + ")?\\)?$", Pattern.CASE_INSENSITIVE);
 
@@ -77,8 +87,12 @@ record RecipePieces(List<String> texts, List<Message> notes) {
 
     static RecipePieces of(final String written) {
         final List<Message> notes = new ArrayList<>();
-        final String clean =
-                HALVES.matcher(LEAD.matcher(written.strip()).replaceFirst("")).replaceFirst("1:1 ");
+        final String halved = AND_A_HALF
+                .matcher(LEAD.matcher(written.strip()).replaceFirst(""))
+                .replaceAll((MatchResult found) -> number(found.group(1)) + "½");
+        final String clean = HALF_OF_EACH
+                .matcher(HALVES.matcher(halved).replaceFirst("1:1 "))
+                .replaceFirst("");
         final Matcher ratio = RATIO.matcher(clean);
         if (ratio.find()) {
             return dealt(List.of(ratio.group().split(":")), ratio.replaceFirst(" "), "", notes);
@@ -102,6 +116,11 @@ record RecipePieces(List<String> texts, List<Message> notes) {
         final Matcher equal = EQUAL.matcher(clean);
         final String body = equal.find() ? equal.replaceFirst("") : clean;
         return new RecipePieces(shared(apart(body), notes), notes);
+    }
+
+    private static String number(final String word) {
+        final int counted = COUNTED.indexOf(word.toLowerCase(Locale.ROOT));
+        return counted < 0 ? word : String.valueOf(counted);
     }
 
     private static double sum(final String[] numbers) {
@@ -215,7 +234,7 @@ record RecipePieces(List<String> texts, List<Message> notes) {
         String begun = "";
         for (final String part : parts) {
             final String whole = (begun + " " + part).strip();
-            if (NO_NAME.matcher(whole).matches()) {
+            if (OF_AMOUNTS.matcher(whole).replaceAll(" ").isBlank()) {
                 begun = whole;
             } else {
                 named.add(whole);

@@ -217,4 +217,17 @@ class RecipeReaderTest {
 
         assertThat(wrong).isEmpty();
     }
+
+    /** Long runs of figures and words come to an end like any other text. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"9", "1 ", "1/", "peat and ", "1 part ", "half ", "a ", "1:", "1-", "½", "peat 1 ", "(", "of "})
+    void longRunsAreReadOrRefused(final String run) {
+        final String text = run.repeat(4000 / run.length());
+        try {
+            assertThat(read(text).lines()).isNotEmpty();
+        } catch (final OutOfRangeException refused) {
+            assertThat(refused.getMessage()).isNotBlank();
+        }
+    }
 }
