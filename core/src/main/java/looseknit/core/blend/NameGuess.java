@@ -71,11 +71,29 @@ final class NameGuess {
     /**
      * Something that can be meant.
      *
+     * @param words the words of its name
      * @param liking how readily it is meant where names tie: 2 more at hand, 1 more of a middling grade
      * @param never whether it is only meant by its name
      * @param grainMm its median grain; nothing for a dose
      */
-    record Named(String id, String name, boolean dose, int liking, boolean never, OptionalDouble grainMm) {
+    record Named(
+            String id,
+            String name,
+            List<String> words,
+            boolean dose,
+            int liking,
+            boolean never,
+            OptionalDouble grainMm) {
+
+        static Named of(
+                final String id,
+                final String name,
+                final boolean dose,
+                final int liking,
+                final boolean never,
+                final OptionalDouble grainMm) {
+            return new Named(id, name, NameWords.of(name), dose, liking, never, grainMm);
+        }
 
         private boolean atHand() {
             return liking >= 2;
@@ -116,7 +134,7 @@ final class NameGuess {
 
     private static Optional<Guess> exact(final List<String> wanted, final List<Named> things) {
         return things.stream()
-                .filter(each -> NameWords.of(each.name()).equals(wanted))
+                .filter(each -> each.words().equals(wanted))
                 .findFirst()
                 .map(each -> new Guess(List.of(each), true, true));
     }
@@ -183,12 +201,11 @@ final class NameGuess {
     }
 
     private static boolean graded(final Named thing, final List<String> grades, final OptionalDouble size) {
-        final List<String> name = NameWords.of(thing.name());
         if (size.isPresent() && thing.grainMm().isPresent()) {
             final double off = size.getAsDouble() / thing.grainMm().getAsDouble();
             return off < OF_A_SIZE && off > 1 / OF_A_SIZE;
         }
-        return name.containsAll(grades);
+        return thing.words().containsAll(grades);
     }
 
     /** By words that are shared, or nearly so. */
@@ -196,8 +213,7 @@ final class NameGuess {
         final List<Scored> scored = new ArrayList<>();
         for (final Named thing : things) {
             if (!thing.never()) {
-                final List<String> name = NameWords.of(thing.name());
-                scored.add(new Scored(thing, found(wanted, name), found(name, wanted)));
+                scored.add(new Scored(thing, found(wanted, thing.words()), found(thing.words(), wanted)));
             }
         }
         scored.sort(Comparator.comparingDouble((Scored each) -> -each.score())

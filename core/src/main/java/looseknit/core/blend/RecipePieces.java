@@ -14,10 +14,23 @@ import looseknit.core.message.Message;
  * A written recipe taken apart into one text for each thing, amount first: at commas, lines, bullets, bars and slashes, at words such as "and", at
  * every new amount where nothing parts them, with ratios and shared amounts dealt out.
  *
- * @param texts the pieces, in order
+ * @param pieces the pieces, in order
  * @param notes what was taken for granted
  */
-record RecipePieces(List<String> texts, List<Message> notes) {
+record RecipePieces(List<Piece> pieces, List<Message> notes) {
+
+    /**
+     * What is said of one thing.
+     *
+     * @param typed as it was typed
+     * @param text the same with its amount first
+     */
+    record Piece(String typed, String text) {
+
+        private static Piece of(final String text) {
+            return new Piece(text, text);
+        }
+    }
 
     private static final String NUMBER =
             "(?:\\d+\\s+\\d+/\\d+|\\d+/\\d+|\\d+(?:[.,]\\d+)?\\s*[½⅓⅔¼¾]|[½⅓⅔¼¾]|\\d+(?:[.,]\\d+)?)";
@@ -139,17 +152,17 @@ record RecipePieces(List<String> texts, List<Message> notes) {
                     RecipeSentence.NUMBERS_FOR_NAMES.with(numbers.size(), all.size()),
                     RecipeSentence.AS_MANY_NAMES.with());
         }
-        final List<String> texts = new ArrayList<>();
+        final List<Piece> pieces = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
-            texts.add(numbers.get(i).strip() + unit + " " + all.get(i));
+            pieces.add(Piece.of(numbers.get(i).strip() + unit + " " + all.get(i)));
         }
-        return new RecipePieces(texts, notes);
+        return new RecipePieces(pieces, notes);
     }
 
     private static RecipePieces same(final String amount, final String names, final List<Message> notes) {
         return new RecipePieces(
                 names(names.replaceFirst("[,:]$", "")).stream()
-                        .map(name -> amount + " " + name)
+                        .map(name -> Piece.of(amount + " " + name))
                         .toList(),
                 notes);
     }
@@ -256,8 +269,8 @@ record RecipePieces(List<String> texts, List<Message> notes) {
     }
 
     /** One share for several: "40 % of chips, charcoal and perlite". */
-    private static List<String> shared(final List<String> texts, final List<Message> notes) {
-        final List<String> all = new ArrayList<>();
+    private static List<Piece> shared(final List<String> texts, final List<Message> notes) {
+        final List<Piece> all = new ArrayList<>();
         for (int i = 0; i < texts.size(); i++) {
             final Matcher shared = SHARED.matcher(texts.get(i));
             int end = i + 1;
@@ -265,13 +278,13 @@ record RecipePieces(List<String> texts, List<Message> notes) {
                 end++;
             }
             if (!shared.matches() || end == i + 1) {
-                all.add(texts.get(i));
+                all.add(Piece.of(texts.get(i)));
                 continue;
             }
             final double each = Double.parseDouble(shared.group(1).replace(',', '.')) / (end - i);
-            all.add("%s %% %s".formatted(Math.round(each * 1000) / 1000.0, shared.group(2)));
+            all.add(new Piece(texts.get(i), "%s %% %s".formatted(Math.round(each * 1000) / 1000.0, shared.group(2))));
             for (int j = i + 1; j < end; j++) {
-                all.add("%s %% %s".formatted(Math.round(each * 1000) / 1000.0, texts.get(j)));
+                all.add(new Piece(texts.get(j), "%s %% %s".formatted(Math.round(each * 1000) / 1000.0, texts.get(j))));
             }
             notes.add(RecipeSentence.SHARED_EVENLY.with(end - i));
             i = end - 1;

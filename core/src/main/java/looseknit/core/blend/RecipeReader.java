@@ -63,7 +63,7 @@ public final class RecipeReader {
         this.things = new ArrayList<>();
         book.materials().stream()
                 .filter(Material::forRecipes)
-                .forEach(each -> things.add(new Named(
+                .forEach(each -> things.add(Named.of(
                         each.id(),
                         each.name(),
                         false,
@@ -71,7 +71,7 @@ public final class RecipeReader {
                         each.is(Nature.NEVER),
                         OptionalDouble.of(each.grainSize().d50Mm()))));
         book.amendments()
-                .forEach(each -> things.add(new Named(
+                .forEach(each -> things.add(Named.of(
                         each.id(), each.name(), true, 0, UNSAFE_DOSES.contains(each.id()), OptionalDouble.empty())));
     }
 
@@ -113,13 +113,13 @@ public final class RecipeReader {
 
     private List<String> pieces(final String clean, final List<WrittenAmount> amounts, final List<Message> notes) {
         final RecipePieces pieces = RecipePieces.of(clean);
-        pieces.texts().forEach(each -> amounts.add(WrittenAmount.of(each)));
+        pieces.pieces().forEach(each -> amounts.add(WrittenAmount.of(each.text())));
         amounts.replaceAll(each -> each.sharing(amounts));
         notes.addAll(pieces.notes());
         if (!amounts.isEmpty() && amounts.stream().noneMatch(WrittenAmount::said)) {
             notes.add(RecipeSentence.EQUAL_PARTS.with());
         }
-        return pieces.texts();
+        return pieces.pieces().stream().map(RecipePieces.Piece::typed).toList();
     }
 
     private static boolean isDose(final Guess guess) {
@@ -137,9 +137,10 @@ public final class RecipeReader {
             return new Line(typed, 0, false, choices, false, false, RecipeSentence.NO_SUCH_MATERIAL.with());
         }
         final Kind kind = amount.unit().kind();
-        final boolean odd = percent && (kind == Kind.VOLUME || kind == Kind.MASS || kind == Kind.HANDFUL);
+        final boolean odd =
+                percent && (kind == Kind.VOLUME || kind == Kind.MASS || kind == Kind.HANDFUL || kind == Kind.PART);
         final double value = percent || kind == Kind.REST || kind == Kind.DUSTING || kind == Kind.VAGUE
-                ? amount.value()
+                ? percent ? amount.perCent() : amount.value()
                 : scale.parts(amount, book.material(choices.get(0).id()).orElseThrow());
         final String name = choices.get(0).name().toLowerCase(Locale.ROOT);
         final Message says;

@@ -227,6 +227,11 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
                 : new WrittenAmount(1 - fractions, unit, per, name, true, range);
     }
 
+    /** What it counts among per cents: there a half is fifty. */
+    double perCent() {
+        return fraction() ? 100 * value : value;
+    }
+
     private boolean fraction() {
         return said && unit.kind() == Kind.PLAIN && value < 1;
     }
