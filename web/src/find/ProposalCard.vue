@@ -30,6 +30,8 @@ const rows = computed(() =>
 const sum = computed(() => props.proposal.recipe.parts.reduce((all, part) => all + part.amount, 0))
 const shares = computed(() => props.proposal.recipe.parts.map((part) => part.amount / sum.value))
 const bad = (verdict: string) => verdict === 'TOO_LOW' || verdict === 'TOO_HIGH'
+/** What is longer than a figure with its unit is a sentence. */
+const LONGEST_FIGURE = 16
 /** What is drawn on the bench, and of the rest what is not right. */
 const judged = computed(() =>
   props.proposal.readings.filter(
@@ -77,7 +79,7 @@ const cost = computed(() =>
       <li v-for="each in judged" :key="each.quality" :class="{ bad: bad(each.verdict) }">
         <span class="sign" aria-hidden="true">{{ bad(each.verdict) ? '×' : '·' }}</span>
         <span>{{ each.label }}</span>
-        <span class="figures">{{ each.figure }}</span>
+        <span :class="each.figure.length > LONGEST_FIGURE ? 'in-words' : 'figures'">{{ each.figure }}</span>
         <small v-if="bad(each.verdict)">{{ $t('find.proposalCard.wanted', { target: each.target }) }}</small>
       </li>
     </ul>
@@ -175,6 +177,10 @@ h3 kbd {
   gap: 0 4px;
   font-size: 13px;
   line-height: 1.35;
+}
+.verdicts .in-words {
+  grid-column: 2 / -1;
+  color: var(--soft-ink);
 }
 .verdicts small {
   grid-column: 2 / -1;
