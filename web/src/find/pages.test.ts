@@ -1,5 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { proposalOf } from '@/testing/proposals'
 import { type Asked, stubServer, surroundings } from '@/testing/stubbedServer'
 import type { FindState } from '@/api/types'
 import FindDrawer from './FindDrawer.vue'
@@ -7,22 +8,7 @@ import FindProgress from './FindProgress.vue'
 import SharePage from './SharePage.vue'
 
 const ID = '00000000-0000-0000-0000-000000000003'
-const proposal = {
-  titles: [],
-  titleWords: 'the closest',
-  recipe: { measure: 'PARTS', parts: [{ materialId: 'peat', amount: 1 }], doses: [] },
-  words: '1 Peat',
-  fit: 90,
-  summary: 'Fits all.',
-  givesUp: [],
-  wetKgPerL: 1,
-  lifeYears: 2,
-  chancePercent: 10,
-  toBuy: [],
-  reasons: [],
-  readings: [],
-  stops: [],
-}
+const proposal = proposalOf('peat', { words: '1 Peat' })
 const state = (answer: object): FindState =>
   ({
     id: ID,

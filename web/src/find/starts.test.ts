@@ -1,27 +1,11 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { proposalOf } from '@/testing/proposals'
 import { stubServer, surroundings } from '@/testing/stubbedServer'
 import type { Proposal } from '@/api/types'
 import StartMixes from './StartMixes.vue'
 
-const proposal = (words: string) =>
-  ({
-    titles: [],
-    titleWords: 'on bark',
-    recipe: { measure: 'PARTS', parts: [{ materialId: words, amount: 1 }], doses: [] },
-    words,
-    fit: 99,
-    summary: 'Fits all.',
-    givesUp: [],
-    doseWords: [],
-    wetKgPerL: 1,
-    lifeYears: 2,
-    chancePercent: 10,
-    toBuy: [],
-    reasons: [],
-    readings: [],
-    stops: [],
-  }) as unknown as Proposal
+const proposal = (material: string) => proposalOf(material, { titleWords: 'on bark', fit: 99 })
 const lists = { 'GET /api/materials': [], 'GET /api/amendments': [] }
 const settle = async () => {
   await new Promise((done) => setTimeout(done, 160))

@@ -3,6 +3,7 @@ package looseknit.bench;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -25,6 +26,9 @@ import looseknit.core.pot.PotWall;
 
 /** Whole answers for plants of all groups, in clay and in plastic, the way that a person waits for them: what each stage of a search takes. */
 final class AnswerTimes {
+
+    /** What a search may take in the application. */
+    private static final long MOST_MILLIS = 20_000;
 
     private AnswerTimes() {}
 
@@ -101,8 +105,7 @@ final class AnswerTimes {
         String stages() {
             settle(stage);
             return by.entrySet().stream()
-                    .map(each -> "%s %.2f"
-                            .formatted(each.getKey().name().toLowerCase(java.util.Locale.ROOT), each.getValue()))
+                    .map(each -> "%s %.2f".formatted(each.getKey().name().toLowerCase(Locale.ROOT), each.getValue()))
                     .collect(Collectors.joining(", "));
         }
     }
@@ -117,7 +120,7 @@ final class AnswerTimes {
         return Question.of(
                         brief,
                         FindTimes.candidates(materials),
-                        new Limits(5, parts, OptionalDouble.empty(), Long.getLong("millis", 20_000)))
+                        new Limits(5, parts, OptionalDouble.empty(), MOST_MILLIS))
                 .dosing(new Question.Doses(
                         MaterialBook.shipped().amendment("dolomite"),
                         Optional.empty(),

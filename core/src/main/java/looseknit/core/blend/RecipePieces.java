@@ -32,12 +32,9 @@ record RecipePieces(List<Piece> pieces, List<Message> notes) {
         }
     }
 
-    private static final String NUMBER =
-            "(?:\\d+\\s+\\d+/\\d+|\\d+/\\d+|\\d+(?:[.,]\\d+)?\\s*[½⅓⅔¼¾]|[½⅓⅔¼¾]|\\d+(?:[.,]\\d+)?)";
-    private static final String UNIT =
-            "(?:%|per\\s?cent\\b|percent\\b|parts?\\b|pts?\\b|cups?\\b|scoops?\\b|litres?\\b|liters?\\b|l\\b|ml\\b|handfuls?\\b|buckets?\\b|spoons?\\b|tbsps?\\b|tsps?\\b|tablespoons?\\b|teaspoons?\\b|gallons?\\b|quarts?\\b|kg\\b|grams?\\b|g/l\\b|g\\b)";
-    private static final String COUNT =
-            "(?:one|two|three|four|five|six|seven|eight|nine|ten|a|an|half|a\\s+half|a\\s+quarter|a\\s+third)";
+    private static final String NUMBER = WrittenAmount.NUMBER;
+    private static final String UNIT = WrittenAmount.UNIT;
+    private static final String COUNT = WrittenAmount.COUNT;
 
     private static final Pattern LEAD = Pattern.compile(
             "^(?:(?:i|we)\\s+(?:use|mix|take|make|like)|take|mix|use|my\\s+(?:mix|recipe)(?:\\s+is)?|recipe|mix|ingredients|add|then|plus|and|with)\\b\\s*:?\\s+",
@@ -281,7 +278,7 @@ record RecipePieces(List<Piece> pieces, List<Message> notes) {
                 all.add(Piece.of(texts.get(i)));
                 continue;
             }
-            final double each = Double.parseDouble(shared.group(1).replace(',', '.')) / (end - i);
+            final double each = WrittenAmount.number(shared.group(1)) / (end - i);
             all.add(new Piece(texts.get(i), "%s %% %s".formatted(Math.round(each * 1000) / 1000.0, shared.group(2))));
             for (int j = i + 1; j < end; j++) {
                 all.add(new Piece(texts.get(j), "%s %% %s".formatted(Math.round(each * 1000) / 1000.0, texts.get(j))));

@@ -38,9 +38,6 @@ public final class RecipeReader {
     /** A handful, where handfuls stand beside other volumes [L]. Common practice, no source. */
     public static final double HANDFUL_LITRES = 0.12;
 
-    /** Caustic limes: meant by name only. */
-    private static final Set<String> UNSAFE_DOSES = Set.of("hydrated_lime", "quicklime");
-
     private final MaterialBook book;
     private final List<Named> things;
     private final double scoopLitres;
@@ -72,7 +69,12 @@ public final class RecipeReader {
                         OptionalDouble.of(each.grainSize().d50Mm()))));
         book.amendments()
                 .forEach(each -> things.add(Named.of(
-                        each.id(), each.name(), true, 0, UNSAFE_DOSES.contains(each.id()), OptionalDouble.empty())));
+                        each.id(),
+                        each.name(),
+                        true,
+                        0,
+                        each.reaction() == Amendment.Reaction.HYDROXIDE,
+                        OptionalDouble.empty())));
     }
 
     private static int liking(final Material material, final Set<String> atHand) {
@@ -331,7 +333,9 @@ public final class RecipeReader {
         List<Message> notes(final boolean percent, final List<WrittenAmount> amounts) {
             final boolean bare = amounts.stream()
                     .anyMatch(each -> each.said()
-                            && (each.unit().kind() == Kind.PLAIN || each.unit().kind() == Kind.PART));
+                            && (each.unit().kind() == Kind.PLAIN
+                                    || each.unit().kind() == Kind.FRACTION
+                                    || each.unit().kind() == Kind.PART));
             if (percent) {
                 return bare ? List.of(RecipeSentence.BARE_AS_PER_CENT.with()) : List.of();
             }

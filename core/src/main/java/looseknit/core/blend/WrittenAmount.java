@@ -6,8 +6,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import looseknit.core.measure.MassUnit;
 import looseknit.core.measure.VolumeUnit;
 
@@ -26,6 +28,8 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
     /** What an amount counts. */
     enum Kind {
         PLAIN,
+        /** "Half", "¼", "1/3": of the whole, if the others are fractions or per cents too. */
+        FRACTION,
         PART,
         PERCENT,
         VOLUME,
@@ -55,8 +59,10 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
     static final String SOME_SPOON = "spoons";
 
     private static final Unit PLAIN = new Unit(Kind.PLAIN, 1, "");
+    private static final Unit FRACTION = new Unit(Kind.FRACTION, 1, "");
 
-    private static final String NUMBER =
+    /** A number as people write it, as a regular expression. */
+    static final String NUMBER =
             "(?:\\d+\\s+\\d+/\\d+|\\d+/\\d+|\\d+(?:[.,]\\d+)?\\s*[½⅓⅔¼¾]|[½⅓⅔¼¾]|\\d+(?:[.,]\\d+)?|\\.\\d+)";
 
     private static final Map<String, Double> FRACTIONS =
@@ -82,8 +88,11 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
             Map.entry("nine", 9.0),
             Map.entry("ten", 10.0));
 
+    /** A number in words, as a regular expression. */
+    static final String COUNT = "(?:(?:a\\s+)?(?:" + String.join("|", new TreeSet<>(NUMBER_WORDS.keySet())) + ")\\b)";
+
     /** Words for units, longest first where one begins another. */
-    private static final List<Map.Entry<Pattern, Unit>> UNITS = List.of(
+    private static final List<Map.Entry<String, Unit>> UNITS = List.of(
             unit("(?:per\\s*cent|percent|%)", Kind.PERCENT, 1, "per cent"),
             unit("(?:parts?|pts?|p)", Kind.PART, 1, "parts"),
             unit("(?:cups?)", Kind.VOLUME, VolumeUnit.US_CUP.litres(), "cups"),
@@ -137,9 +146,17 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
     private static final Pattern LAST = Pattern.compile("^(.*?)[\\s:=x×(–-]+(" + NUMBER
             + ")\\s*(%|per\\s*cent|percent|parts?|cups?|l|lit(?:re|er)s?|ml|g|g/l)?\\)?$");
 
-    private static Map.Entry<Pattern, Unit> unit(
+    /** Any unit, as a regular expression. */
+    static final String UNIT =
+            "(?:" + UNITS.stream().map(Map.Entry::getKey).collect(Collectors.joining("|")) + ")(?![a-zà-ÿ])";
+
+    private static final List<Map.Entry<Pattern, Unit>> BEFORE_A_NAME = UNITS.stream()
+            .map(each -> Map.entry(Pattern.compile("^\\s*" + each.getKey() + "(?![a-zà-ÿ])(.*)$"), each.getValue()))
+            .toList();
+
+    private static Map.Entry<String, Unit> unit(
             final String words, final Kind kind, final double size, final String word) {
-        return Map.entry(Pattern.compile("^\\s*" + words + "(?![a-zà-ÿ])(.*)$"), new Unit(kind, size, word));
+        return Map.entry(words, new Unit(kind, size, word));
     }
 
     /** Takes an amount out of a line; a line without one counts once. */
@@ -196,7 +213,8 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
         }
         final Matcher first = FIRST.matcher(rest);
         if (first.matches()) {
-            return withUnit(number(first.group(1)), first.group(2), per, false);
+            final WrittenAmount amount = withUnit(number(first.group(1)), first.group(2), per, false);
+            return first.group(1).matches("[\\d.,]+") ? amount : amount.asFraction();
         }
         final Optional<WrittenAmount> words = fromWords(rest, per);
         if (words.isPresent()) {
@@ -233,7 +251,13 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
     }
 
     private boolean fraction() {
-        return said && unit.kind() == Kind.PLAIN && value < 1;
+        return unit.kind() == Kind.FRACTION;
+    }
+
+    private WrittenAmount asFraction() {
+        return unit.kind() == Kind.PLAIN && value < 1
+                ? new WrittenAmount(value, FRACTION, per, name, said, range)
+                : this;
     }
 
     private static Optional<WrittenAmount> fromWords(final String rest, final Per per) {
@@ -245,11 +269,11 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
             any = true;
         }
         final WrittenAmount amount = withUnit(value, " " + String.join(" ", words), per, false);
-        return any || amount.unit().kind() != Kind.PLAIN ? Optional.of(amount) : Optional.empty();
+        return any || amount.unit().kind() != Kind.PLAIN ? Optional.of(amount.asFraction()) : Optional.empty();
     }
 
     private static WrittenAmount withUnit(final double value, final String rest, final Per per, final boolean range) {
-        for (final Map.Entry<Pattern, Unit> each : UNITS) {
+        for (final Map.Entry<Pattern, Unit> each : BEFORE_A_NAME) {
             final Matcher matcher = each.getKey().matcher(rest);
             if (matcher.matches()) {
                 return new WrittenAmount(value, each.getValue(), per, bare(matcher.group(1)), true, range);
@@ -266,7 +290,8 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
                 .strip();
     }
 
-    private static double number(final String text) {
+    /** A number that is written as {@link #NUMBER}. */
+    static double number(final String text) {
         String clean = text.strip().replace(',', '.');
         double sum = 0;
         for (final Map.Entry<String, Double> fraction : FRACTIONS.entrySet()) {

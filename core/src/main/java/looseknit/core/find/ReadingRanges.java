@@ -130,7 +130,7 @@ final class ReadingRanges {
         final double least = usableLeast(low, high, per, perLoose, waterLeast, corner);
         final double most = usableMost(low, high, per, perLoose, waterMost, flooded);
         double dry = aims.least(Property.DRY_DAYS, table.daysOf(least), table.daysOf(most));
-        if (dry > 0 && trading && !tested && aims.leastBelow(Property.DRY_DAYS, table.daysOf(most)) > 0) {
+        if (trading && !tested && aims.leastBelow(Property.DRY_DAYS, table.daysOf(most)) > 0) {
             final double over = scaled(usableOver, per, perLoose) + (watered - usablePerHeld) * flooded;
             dry = Math.max(dry, wetOrDry(table, waterLeast, waterMost, most, over) - water);
         }

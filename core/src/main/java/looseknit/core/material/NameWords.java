@@ -14,15 +14,18 @@ public final class NameWords {
 
     private NameWords() {}
 
+    /** Text without accents, capitals and signs: letters and figures with single spaces between. */
+    public static String folded(final String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", " ")
+                .strip();
+    }
+
     /** The words of a name, in order. */
     public static List<String> of(final String name) {
-        final String plain = Normalizer.normalize(name, Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .toLowerCase(Locale.ROOT);
-        return Arrays.stream(plain.replaceAll("['’]s\\b", "s")
-                        .replaceAll("[^a-z0-9]+", " ")
-                        .strip()
-                        .split(" "))
+        return Arrays.stream(folded(name.replaceAll("['’]s\\b", "s")).split(" "))
                 .filter(word -> !word.isEmpty() && !EMPTY.contains(word))
                 .map(NameWords::singular)
                 .toList();

@@ -1,10 +1,9 @@
 package looseknit.core.need;
 
-import java.text.Normalizer;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Function;
+import looseknit.core.material.NameWords;
 import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 
 /** Finds things by name although the name was mistyped, half typed, or typed without its accents. */
@@ -22,12 +21,12 @@ public final class NameSearch {
     /** The things with the closest names, best first. */
     public static <T> List<T> closest(
             final String typed, final List<T> things, final Function<T, List<String>> names, final int howMany) {
-        final String wanted = plain(typed);
+        final String wanted = NameWords.folded(typed);
         return things.stream()
                 .map(thing -> new Scored<>(
                         thing,
                         names.apply(thing).stream()
-                                .mapToDouble(name -> score(wanted, plain(name)))
+                                .mapToDouble(name -> score(wanted, NameWords.folded(name)))
                                 .max()
                                 .orElse(0)))
                 .sorted(Comparator.comparingDouble((Scored<T> scored) -> -scored.score()))
@@ -47,13 +46,5 @@ public final class NameSearch {
             return BEGINS + best;
         }
         return name.contains(wanted) ? HOLDS + best : best;
-    }
-
-    private static String plain(final String text) {
-        return Normalizer.normalize(text, Normalizer.Form.NFD)
-                .replaceAll("\\p{M}", "")
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("[^a-z0-9]+", " ")
-                .strip();
     }
 }
