@@ -20,6 +20,7 @@ class ArchitectureTest {
     private static final List<String> ROOMS = List.of(
             "message",
             "measure",
+            "name",
             "material",
             "blend",
             "pot",

@@ -9,7 +9,7 @@ import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import looseknit.core.material.Lexicon;
-import looseknit.core.material.NameWords;
+import looseknit.core.name.NameWords;
 import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 
 /**

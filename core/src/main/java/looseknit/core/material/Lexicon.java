@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import looseknit.core.measure.CsvTable;
-import org.apache.commons.text.similarity.LevenshteinDistance;
+import looseknit.core.name.NameWords;
+import looseknit.core.name.TypingErrors;
 
 /**
  * What materials and amendments are called where people garden in English: other names, forms and trades' words, and which of them mean several
@@ -14,8 +15,6 @@ import org.apache.commons.text.similarity.LevenshteinDistance;
 public final class Lexicon {
 
     private static final Lexicon SHIPPED = new Lexicon();
-    private static final int LONG_WORD = 6;
-    private static final int SHORT_WORD = 4;
 
     private final Map<String, Entry> byForm = new HashMap<>();
     private final List<Form> forms;
@@ -96,17 +95,12 @@ public final class Lexicon {
     private static int edits(final List<String> typed, final List<String> form) {
         int sum = 0;
         for (int i = 0; i < typed.size(); i++) {
-            final int most = most(typed.get(i));
-            final int edits = new LevenshteinDistance(most).apply(typed.get(i), form.get(i));
+            final int edits = TypingErrors.between(typed.get(i), form.get(i));
             if (edits < 0) {
                 return -1;
             }
             sum += edits;
         }
         return sum;
-    }
-
-    private static int most(final String word) {
-        return word.length() >= LONG_WORD ? 2 : word.length() >= SHORT_WORD ? 1 : 0;
     }
 }

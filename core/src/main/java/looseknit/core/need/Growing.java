@@ -18,6 +18,7 @@ import looseknit.core.message.TableText;
  * @param minerals what minerals of the water it bears
  * @param texture grain of mix that its roots prefer
  * @param rootDepthCm depth of mix that an established plant wants [cm], 2 to 80
+ * @param thirst how to see that it wants water
  * @param planting at what depth it is set
  * @param rest its season of rest
  * @param repotYears usual years between repottings, 0.5 to 30
@@ -33,6 +34,7 @@ public record Growing(
         Minerals minerals,
         Texture texture,
         double rootDepthCm,
+        TableText thirst,
         TableText planting,
         Rest rest,
         double repotYears,

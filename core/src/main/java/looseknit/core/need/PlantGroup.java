@@ -1,10 +1,13 @@
 package looseknit.core.need;
 
+import java.util.List;
 import looseknit.core.message.TableText;
 
 /**
  * Plants whose roots ask for much the same.
  *
+ * @param general name of a plant of which no more is known than that it is one of these
+ * @param called words by which people look for any of them: "cactus"
  * @param needs what they ask of a mix
  * @param growing how they live
  * @param poison caution about poison that holds for the group; empty if none
@@ -18,6 +21,8 @@ import looseknit.core.message.TableText;
 public record PlantGroup(
         String id,
         String name,
+        String general,
+        List<String> called,
         Needs needs,
         Growing growing,
         TableText poison,
@@ -26,4 +31,9 @@ public record PlantGroup(
         TableText acidity,
         TableText food,
         TableText life,
-        String source) {}
+        String source) {
+
+    public PlantGroup {
+        called = List.copyOf(called);
+    }
+}

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Band;
+import looseknit.core.name.NameIndex;
 import looseknit.core.need.Habit.Amount;
 import looseknit.core.need.Habit.Hand;
 import looseknit.core.need.Habit.Water;
@@ -94,9 +95,11 @@ class TargetsTest {
 
     @Test
     void namesAreFoundInSpiteOfTypingErrors() {
-        assertThat(PlantBook.shipped().closest("velvet antorium", 3)).contains(ANTHURIUM);
-        assertThat(PlantBook.shipped().closest("Monstra", 1))
-                .extracting(Plant::id)
+        assertThat(PlantBook.shipped().named("velvet antorium", 3).hits())
+                .extracting(NameIndex.Hit::thing)
+                .contains(ANTHURIUM);
+        assertThat(PlantBook.shipped().named("Monstra", 1).hits())
+                .extracting(hit -> hit.thing().id())
                 .containsExactly("cheese_plant");
     }
 
