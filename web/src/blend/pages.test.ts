@@ -3,7 +3,6 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { Refusal, stubServer, surroundings, type Asked } from '@/testing/stubbedServer'
 import type { Recipe } from '@/api/types'
 import { notices, takeBack } from '@/parts/notices'
-import FinderDialog from '@/shell/FinderDialog.vue'
 import SavedBriefs from '@/need/SavedBriefs.vue'
 import PotAndMixPanel from '@/pot/PotAndMixPanel.vue'
 import BesidePage from './BesidePage.vue'
@@ -420,50 +419,5 @@ describe('saved briefs', () => {
     ])
     await view.get('[aria-label="Take Cellar"]').trigger('click')
     expect(view.emitted('update:modelValue')?.at(-1)).toEqual([saved.brief])
-  })
-})
-
-describe('finding anything', () => {
-  const finder = async () => {
-    const shown = await show(
-      FinderDialog,
-      { open: true },
-      {
-        'GET /api/blends/names': [{ id: 'a', name: 'Cellar mix', plantId: 'lily', materialId: 'peat' }],
-        'GET /api/pottings/names': [],
-        'GET /api/batches/names': [{ id: 'b7', lot: 'L-7', blendName: 'Cellar mix' }],
-      },
-    )
-    const field = shown.view.get('input')
-    const names = () => shown.view.findAll('[role=option]').map((each) => each.text())
-    return { ...shown, field, names }
-  }
-  it('offers where to go, and finds what was mistyped or is called otherwise', async () => {
-    const { field, names } = await finder()
-    expect(names()[0]).toContain('Start a new blend')
-    await field.setValue('peace lilly')
-    expect(names()[0]).toContain('Peace lily')
-    await field.setValue('white sail')
-    expect(names()[0]).toContain('Peace lily')
-    await field.setValue('scorria')
-    expect(names()[0]).toContain('Scoria')
-    await field.setValue('zzzzzz')
-    expect(names()).toEqual([])
-  })
-  it('goes there by key, and closes', async () => {
-    const { view, field, router } = await finder()
-    await field.setValue('celar mix')
-    await field.trigger('keydown', { key: 'ArrowDown' })
-    await field.trigger('keydown', { key: 'ArrowUp' })
-    await field.trigger('keydown', { key: 'Enter' })
-    await flushPromises()
-    expect(router.currentRoute.value.fullPath).toBe('/blends/a')
-    expect(view.emitted('update:open')).toEqual([[false]])
-    await view.setProps({ open: false } as never)
-    await view.setProps({ open: true } as never)
-    await flushPromises()
-    await view.get('input').setValue('see all keys')
-    await view.get('input').trigger('keydown', { key: 'Enter' })
-    expect(view.emitted('keys')).toHaveLength(1)
   })
 })

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { answer, api } from '@/api/client'
 import type { Material } from '@/api/types'
-import { useAnswered } from '@/api/useAnswered'
+import { useNamed } from '@/api/useNamed'
 import DoseEntry from './DoseEntry.vue'
 import StitchMark from './StitchMark.vue'
 import { ROLES, type RoleSection, sectionOf } from './roles'
@@ -14,24 +13,32 @@ const beside = defineModel<string[]>('beside', { required: true })
 const MOST_BESIDE = 3
 const { materials, amendments, loading, error } = useMaterials()
 const wanted = computed(() => props.sought.trim().toLowerCase())
+const { answer: found } = useNamed(() => wanted.value, ['MATERIAL', 'AMENDMENT'])
+const answered = computed(() => (found.value?.typed === wanted.value ? found.value : undefined))
+const hits = computed(() => new Set((answered.value?.hits ?? []).map((each) => each.id)))
 const says = (each: { name: string; does: string; notFor: string }, roles: string[]) =>
   [each.name, each.does, each.notFor, ...roles].join(' ').toLowerCase().includes(wanted.value)
-const literal = computed(() => materials.value.filter((each) => says(each, each.roleWords)))
-const doses = computed(() => amendments.value.filter((each) => says(each, [])))
+const sure = computed(() => answered.value?.sure === true)
+const literal = computed(() =>
+  materials.value.filter((each) => says(each, each.roleWords) || (sure.value && hits.value.has(each.id))),
+)
+const doses = computed(() =>
+  amendments.value.filter((each) => says(each, []) || (sure.value && hits.value.has(each.id))),
+)
 const guessing = computed(
-  () => wanted.value !== '' && literal.value.length + doses.value.length === 0 && !loading.value,
+  () =>
+    wanted.value !== '' &&
+    literal.value.length + doses.value.length === 0 &&
+    !loading.value &&
+    answered.value !== undefined,
 )
-const { answer: closest } = useAnswered(
-  () => (guessing.value ? wanted.value.slice(0, 200) : undefined),
-  (name, signal) =>
-    answer(api.GET('/api/materials/closest', { params: { query: { name, most: 5 } }, signal })),
-)
+const closest = computed(() => materials.value.filter((each) => hits.value.has(each.id)))
 
 const section = (each: Material): RoleSection => (each.never ? 'NEVER' : sectionOf(each))
 const ORDER: RoleSection[] = ['OWN', ...ROLES, 'NEVER']
 const sections = computed(() => {
   const found = new Map<RoleSection, Material[]>(ORDER.map((each) => [each, []]))
-  for (const each of guessing.value ? (closest.value ?? []) : literal.value) {
+  for (const each of guessing.value ? closest.value : literal.value) {
     found.set(section(each), [...(found.get(section(each)) ?? []), each])
   }
   return [...found.entries()].filter(([, members]) => members.length > 0)
@@ -46,8 +53,15 @@ const toggle = (id: string) => {
 <template>
   <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
   <div v-if="loading" class="skeleton" style="height: 300px" />
-  <p v-if="guessing && sections.length > 0" class="say attention">
-    {{ $t('material.materialChapter.noMaterialByTheName', { sought: sought.trim().slice(0, 40) }) }}
+  <p v-if="guessing" class="say attention" role="status">
+    {{
+      $t(
+        sections.length > 0
+          ? 'material.materialChapter.noMaterialByTheName'
+          : 'material.materialChapter.notInTheBook',
+        { sought: sought.trim().slice(0, 40) },
+      )
+    }}
   </p>
   <section
     v-for="[name, members] in sections"

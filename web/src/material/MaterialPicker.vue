@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import AutoComplete from 'primevue/autocomplete'
 import { nextTick, ref, watch } from 'vue'
-import { answer, api } from '@/api/client'
 import type { Material } from '@/api/types'
+import { named } from '@/api/useNamed'
 import StitchMark from './StitchMark.vue'
 import { useMaterials } from './useBook'
 
@@ -33,26 +33,22 @@ watch(
 let asked = 0
 
 const matches = (typed: string) =>
-  materials.value.filter(
-    (each) => each.name.toLowerCase().includes(typed) || each.roleWords.some((role) => role.includes(typed)),
-  )
+  materials.value.filter((each) => each.roleWords.some((role) => role.includes(typed)))
 const search = async (query: string) => {
   const typed = query.trim().toLowerCase()
   unknown.value = ''
   const own = ++asked
   await ready()
-  let next = matches(typed)
-  if (next.length === 0) {
-    const near = await answer(
-      api.GET('/api/materials/closest', { params: { query: { name: typed.slice(0, 200), most: 4 } } }),
-    ).catch(() => [])
-    next = near.filter((each) => materials.value.some((known) => known.id === each.id))
-    if (own === asked) {
-      unknown.value = query.trim()
-    }
+  if (typed === '') {
+    found.value = materials.value
+    return
   }
+  const answered = await named(typed, ['MATERIAL']).catch(() => undefined)
+  const byName = (answered?.hits ?? []).flatMap((each) => material(each.id) ?? [])
+  const byRole = matches(typed)
   if (own === asked) {
-    found.value = next
+    found.value = [...new Set(answered?.sure === false ? [...byRole, ...byName] : [...byName, ...byRole])]
+    unknown.value = byRole.length === 0 && answered?.sure !== true ? query.trim() : ''
   }
 }
 const choose = async (chosen: Material) => {

@@ -26,9 +26,13 @@ const shown = computed(() => {
     return props.words
   }
   const high = figure(props.high, props.decimals, true)
-  return props.low === undefined
-    ? t('need.bandStrip.upTo', { high, unit: props.unit })
-    : `${figure(props.low, props.decimals, true)}–${high} ${props.unit}`
+  if (props.low === undefined) {
+    return t('need.bandStrip.upTo', { high, unit: props.unit })
+  }
+  const low = figure(props.low, props.decimals, true)
+  return props.low < 0
+    ? t('need.bandStrip.fromTo', { low, high, unit: props.unit })
+    : `${low}–${high} ${props.unit}`
 })
 </script>
 

@@ -1,82 +1,123 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { answer, api } from '@/api/client'
-import type { Plant } from '@/api/types'
-import { useAnswered } from '@/api/useAnswered'
+import type { PlantEntry } from '@/api/types'
+import { useNamed } from '@/api/useNamed'
 import { usePlants } from './usePlants'
 
-/** The Book's plants by group: names to find and to open, some ticked to be laid side by side. */
+/** The Book's plants: by group, or those that a typed name fits; some ticked to be laid side by side. */
 const props = defineProps<{ sought: string }>()
 const beside = defineModel<string[]>('beside', { required: true })
 const MOST_BESIDE = 3
-const { plants, loading, error } = usePlants()
-const wanted = computed(() => props.sought.trim().toLowerCase())
-const literal = computed(() =>
-  plants.value.filter((plant) =>
-    [plant.name, plant.botanical, plant.groupName, ...plant.otherNames].some((name) =>
-      name.toLowerCase().includes(wanted.value),
-    ),
-  ),
-)
-const { answer: closest } = useAnswered(
-  () => (wanted.value !== '' && literal.value.length === 0 ? wanted.value.slice(0, 200) : undefined),
-  (name, signal) => answer(api.GET('/api/plants/closest', { params: { query: { name, most: 6 } }, signal })),
-)
-const guessing = computed(() => wanted.value !== '' && literal.value.length === 0 && !loading.value)
+const MOST_FOUND = 40
+const { plants, plant, loading, error } = usePlants()
+const wanted = computed(() => props.sought.trim())
+const { answer: found, problem } = useNamed(() => wanted.value, ['PLANT'], { most: MOST_FOUND })
+const answered = computed(() => (found.value?.typed === wanted.value ? found.value : undefined))
+const alike = computed(() => answered.value?.sure === true || answered.value?.hits[0]?.how === 'MISTYPED')
+
+interface Shown {
+  entry: PlantEntry
+  also: string
+}
 const groups = computed(() => {
-  const found = new Map<string, Plant[]>()
-  for (const plant of guessing.value ? (closest.value ?? []) : literal.value) {
-    found.set(plant.groupName, [...(found.get(plant.groupName) ?? []), plant])
+  const sorted = new Map<string, PlantEntry[]>()
+  for (const each of plants.value.filter((entry) => entry.breadth !== 'GENUS')) {
+    sorted.set(each.groupName, [...(sorted.get(each.groupName) ?? []), each])
   }
-  return [...found.entries()]
+  return [...sorted.entries()].map(([group, entries]) => ({
+    group,
+    count: entries.filter((each) => each.breadth === 'ONE').length,
+    kinds: entries
+      .filter((each) => each.breadth === 'KIND')
+      .map((general) => ({
+        general,
+        entries: entries.filter((each) => each.breadth === 'ONE' && each.kindName === general.kindName),
+      })),
+  }))
 })
+const hits = computed<Shown[]>(() =>
+  (answered.value?.hits ?? []).flatMap((hit) => {
+    const entry = plant(hit.id)
+    if (!entry) {
+      return []
+    }
+    const said = `${entry.name} ${entry.botanical}`.toLowerCase()
+    return [{ entry, also: said.includes(hit.matched.toLowerCase()) ? '' : hit.matched }]
+  }),
+)
 const anchor = (group: string) => `group-${group.replace(/[^a-z]+/gi, '-')}`
 const toggle = (id: string) => {
   beside.value = beside.value.includes(id)
     ? beside.value.filter((each) => each !== id)
     : [...beside.value, id].slice(-MOST_BESIDE)
 }
-const also = (plant: Plant) => {
-  const named = plant.otherNames.find((name) => name.toLowerCase().includes(wanted.value))
-  return wanted.value !== '' && named && !plant.name.toLowerCase().includes(wanted.value) ? named : ''
-}
+const short = computed(() => wanted.value.slice(0, 40))
 </script>
 
 <template>
-  <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
+  <p v-if="error ?? problem" class="say harm" role="alert">{{ error?.message ?? problem }}</p>
   <div v-if="loading" class="skeleton" style="height: 300px" />
-  <p v-if="guessing && groups.length > 0" class="say attention">
-    {{ $t('need.plantChapter.noPlantByTheName', { sought: sought.trim().slice(0, 40) }) }}
-  </p>
-  <div class="chapter">
-    <nav v-if="!guessing" class="groups" :aria-label="$t('need.plantChapter.groups')">
-      <a v-for="[group, members] in groups" :key="group" :href="`#${anchor(group)}`">
+  <section v-if="wanted !== ''" class="found" aria-live="polite">
+    <template v-if="answered">
+      <p v-if="alike && answered.aside.length > 0" class="soft">
+        {{ $t('need.plantChapter.setAside', { words: answered.aside.join(' ') }) }}
+      </p>
+      <p v-if="!alike" class="say attention">
+        {{ $t('need.plantChapter.notInTheBook', { sought: short }) }}
+        <template v-if="hits.length > 0">{{ $t('need.plantChapter.mayBeCalled') }}{{ ' ' }}</template>
+        <RouterLink to="/book/unknown">{{ $t('need.plantChapter.orChoose') }}</RouterLink>.
+      </p>
+      <ul class="choices">
+        <li v-for="{ entry, also } in hits" :key="entry.id">
+          <input
+            type="checkbox"
+            :checked="beside.includes(entry.id)"
+            :aria-label="$t('need.plantChapter.layBesideOthers', { name: entry.name })"
+            @change="toggle(entry.id)"
+          />
+          <RouterLink :to="`/book/plants/${entry.id}`">
+            {{ entry.name }}<span v-if="entry.own" class="own"> {{ $t('need.plantChapter.yours') }}</span>
+          </RouterLink>
+          <small class="soft">
+            <i v-if="entry.breadth === 'ONE'">{{ entry.botanical }}</i>
+            <template v-if="entry.breadth === 'ONE'"> · </template>{{ entry.kindName
+            }}<template v-if="also"> · {{ also }}</template>
+          </small>
+        </li>
+      </ul>
+    </template>
+  </section>
+  <div v-else class="chapter">
+    <nav class="groups" :aria-label="$t('need.plantChapter.groups')">
+      <RouterLink class="unknown" to="/book/unknown">{{ $t('need.plantChapter.iDoNotKnow') }}</RouterLink>
+      <a v-for="{ group, count } in groups" :key="group" :href="`#${anchor(group)}`">
         <span class="name">{{ group }}</span>
-        <span class="soft figures">{{ members.length }}</span>
+        <span class="soft figures">{{ count }}</span>
       </a>
     </nav>
     <div class="sections">
-      <section v-for="[group, members] in groups" :id="anchor(group)" :key="group" class="group">
+      <section v-for="{ group, kinds } in groups" :id="anchor(group)" :key="group" class="group">
         <h2>{{ group }}</h2>
-        <p class="soft">{{ members[0]?.roots }}</p>
-        <ul class="choices">
-          <li v-for="plant in members" :key="plant.id">
-            <input
-              type="checkbox"
-              :checked="beside.includes(plant.id)"
-              :aria-label="$t('need.plantChapter.layBesideOthers', { name: plant.name })"
-              @change="toggle(plant.id)"
-            />
-            <RouterLink :to="`/book/plants/${plant.id}`">
-              {{ plant.name
-              }}<span v-if="plant.own" class="own"> {{ ' ' }}{{ $t('need.plantChapter.yours') }}</span>
-            </RouterLink>
-            <small class="soft"
-              ><i>{{ plant.botanical }}</i
-              ><template v-if="also(plant)"> · {{ also(plant) }}</template></small
-            >
-          </li>
-        </ul>
+        <div v-for="{ general, entries } in kinds" :key="general.id" class="kind">
+          <h3 v-if="general.kindName !== group">{{ general.kindName }}</h3>
+          <ul class="choices">
+            <li v-for="entry in entries" :key="entry.id">
+              <input
+                type="checkbox"
+                :checked="beside.includes(entry.id)"
+                :aria-label="$t('need.plantChapter.layBesideOthers', { name: entry.name })"
+                @change="toggle(entry.id)"
+              />
+              <RouterLink :to="`/book/plants/${entry.id}`">
+                {{ entry.name }}<span v-if="entry.own" class="own"> {{ $t('need.plantChapter.yours') }}</span>
+              </RouterLink>
+              <small class="soft"
+                ><i>{{ entry.botanical }}</i></small
+              >
+            </li>
+          </ul>
+          <RouterLink class="general" :to="`/book/plants/${general.id}`">{{ general.name }}</RouterLink>
+        </div>
       </section>
     </div>
   </div>
@@ -127,10 +168,21 @@ const also = (plant: Plant) => {
   border-top: 0;
   padding-top: 0;
 }
-.group > p {
+.general {
   font-size: 14px;
-  max-width: 78ch;
-  margin: 2px 0 8px;
+}
+.kind {
+  margin-bottom: 12px;
+}
+.kind h3::first-letter {
+  text-transform: uppercase;
+}
+.groups .unknown {
+  font-weight: 600;
+  padding-bottom: 8px;
+}
+.found > p {
+  margin: 0 0 10px;
 }
 ul {
   columns: 3 240px;

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import AutoComplete from 'primevue/autocomplete'
-import { computed, ref } from 'vue'
-import { answer, api } from '@/api/client'
-import type { Plant } from '@/api/types'
+import { ref, watch } from 'vue'
+import type { NameHit, Named } from '@/api/types'
+import { named } from '@/api/useNamed'
 import { t } from '@/words'
 import { usePlants } from './usePlants'
 
-/** A plant of the Book by any of its names. What the Book does not know is said, with what comes nearest. */
+/** A plant of the Book by any of its names. What the Book does not know is said, with what may be meant and a way to go on. */
 const model = defineModel<string | undefined>({ required: true })
 const {
   inputId = 'plant',
@@ -14,29 +14,53 @@ const {
   compact = false,
 } = defineProps<{ inputId?: string; placeholder?: string; compact?: boolean }>()
 const emit = defineEmits<{ chosen: [] }>()
-const { plants, plant, ready } = usePlants()
+const { plant, ready } = usePlants()
 
-const entered = ref<Plant | string>(model.value ? (plant(model.value) ?? model.value) : '')
-const found = ref<Plant[]>([])
+type Choice = Pick<NameHit, 'id' | 'name' | 'about' | 'matched'>
+const chosenName = () => plant(model.value ?? '')?.name ?? model.value ?? ''
+const entered = ref<Choice | string>(chosenName())
+watch(
+  () => plant(model.value ?? '')?.name,
+  (name, before) => {
+    if (name !== undefined && (entered.value === model.value || entered.value === before)) {
+      entered.value = name
+    }
+  },
+)
+const found = ref<Choice[]>([])
 const unknown = ref('')
-const nearest = ref<Plant[]>([])
+const aside = ref<string[]>([])
+const nearest = ref<Choice[]>([])
+const NEAREST = 3
+let asked = 0
 
-const names = (each: Plant) => [each.name, each.botanical, ...each.otherNames]
-const matches = (typed: string) =>
-  plants.value.filter((each) => names(each).some((name) => name.toLowerCase().includes(typed.toLowerCase())))
-const closest = (typed: string) =>
-  answer(api.GET('/api/plants/closest', { params: { query: { name: typed, most: 4 } } }))
-const typed = computed(() => (typeof entered.value === 'string' ? entered.value.trim() : entered.value.name))
+const typed = () => (typeof entered.value === 'string' ? entered.value.trim() : entered.value.name)
+const ask = async (query: string): Promise<Named | undefined> => {
+  const own = ++asked
+  const answered = await named(query, ['PLANT'])
+  return own === asked ? answered : undefined
+}
+const notInTheBook = (query: string, answered: Named) => {
+  unknown.value = query
+  nearest.value = answered.hits.slice(0, NEAREST)
+}
 
 const search = async (query: string) => {
-  if (query.trim() !== unknown.value) {
+  const text = query.trim()
+  if (text === '') {
+    found.value = []
     unknown.value = ''
+    return
   }
-  await ready()
-  const literal = matches(query.trim())
-  found.value = literal
-  if (literal.length === 0) {
-    await settle()
+  const answered = await ask(text)
+  if (answered) {
+    const like = answered.sure || answered.hits[0]?.how === 'MISTYPED'
+    found.value = like ? answered.hits : []
+    aside.value = like ? answered.aside : []
+    unknown.value = ''
+    if (!like) {
+      notInTheBook(text, answered)
+    }
   }
 }
 
@@ -44,33 +68,44 @@ const search = async (query: string) => {
 const CLOSE_AFTER_MS = 60
 const done = () => window.setTimeout(() => emit('chosen'), CLOSE_AFTER_MS)
 
-const choose = (chosen: Plant) => {
+const choose = (chosen: Choice) => {
   entered.value = chosen
   unknown.value = ''
   model.value = chosen.id
   done()
 }
 
+/** What was typed and left: taken if it is a plant's whole name or fits just one, else asked about. */
 const settle = async () => {
-  if (typeof entered.value !== 'string' || typed.value === '') {
+  if (typeof entered.value !== 'string' || typed() === '') {
     return
   }
   await ready()
-  const exact = plants.value.find((each) =>
-    names(each).some((name) => name.toLowerCase() === typed.value.toLowerCase()),
-  )
-  if (exact) {
-    choose(exact)
+  if (typed() === chosenName()) {
     return
   }
-  unknown.value = typed.value
-  nearest.value = (await closest(typed.value.slice(0, 200))).slice(0, 3)
+  const query = typed()
+  const answered = await ask(query)
+  if (!answered || typeof entered.value !== 'string') {
+    return
+  }
+  const first = answered.hits[0]
+  const whole = first?.how === 'WHOLE' || first?.how === 'WHOLE_OTHER'
+  if (first && answered.aside.length === 0 && (whole || (answered.sure && answered.hits.length === 1))) {
+    choose(first)
+  } else {
+    notInTheBook(query, answered)
+  }
 }
 
 const none = () => {
   entered.value = ''
   model.value = undefined
   done()
+}
+const otherName = (each: Choice) => {
+  const said = `${each.name} ${each.about ?? ''}`.toLowerCase()
+  return said.includes(each.matched.toLowerCase()) ? '' : each.matched
 }
 </script>
 
@@ -84,27 +119,34 @@ const none = () => {
       :suggestions="found"
       option-label="name"
       :placeholder="placeholder"
-      complete-on-focus
       :show-empty-message="false"
       :delay="60"
       :invalid="unknown !== ''"
       @complete="search($event.query)"
-      @option-select="choose($event.value as Plant)"
+      @option-select="choose($event.value as Choice)"
       @keydown.enter="settle"
       @blur="settle"
     >
+      <template #header>
+        <p v-if="aside.length > 0" class="aside">
+          {{ $t('need.plantField.setAside', { words: aside.join(' ') }) }}
+        </p>
+      </template>
       <template #option="{ option }">
         <span class="option">
-          <span>{{ (option as Plant).name }}</span>
+          <span>{{ (option as Choice).name }}</span>
           <small class="soft"
-            ><i>{{ (option as Plant).botanical }}</i></small
+            ><i>{{ (option as Choice).about }}</i
+            ><template v-if="otherName(option as Choice)">
+              · {{ otherName(option as Choice) }}</template
+            ></small
           >
         </span>
       </template>
     </AutoComplete>
     <p v-if="unknown" class="unknown" role="alert">
       {{
-        $t('need.plantField.theBookHasNoPlant', {
+        $t(nearest.length > 0 ? 'need.plantField.mayBeCalled' : 'need.plantField.notInTheBook', {
           unknown: unknown.length > 40 ? unknown.slice(0, 40) + '…' : unknown,
         })
       }}
@@ -113,6 +155,7 @@ const none = () => {
           i < nearest.length - 1 ? ', ' : '.'
         }}
       </template>
+      <RouterLink class="plain" to="/book/unknown">{{ $t('need.plantField.chooseWhatItIsLike') }}</RouterLink>
     </p>
     <button v-if="model" type="button" class="plain" @click="none">
       {{ $t('need.plantField.noPlantInMind') }}
@@ -146,5 +189,9 @@ const none = () => {
 }
 .unknown {
   color: var(--brick);
+}
+.aside {
+  padding: 6px 12px 0;
+  font-size: 14px;
 }
 </style>

@@ -12,7 +12,8 @@ import BandStrip from './BandStrip.vue'
 import OwnPlantForm from './OwnPlantForm.vue'
 import PlantField from './PlantField.vue'
 import { stripsOf, wordsOf } from './plantFacts'
-import { usePlants } from './usePlants'
+import { useMixFor } from './useMixFor'
+import { usePlants, usePlantSheets } from './usePlants'
 
 /** One plant to read, or two or three side by side on the same scales. */
 const props = defineProps<{ ids: string[] }>()
@@ -20,9 +21,8 @@ const MOST = 3
 const router = useRouter()
 const client = useQueryClient()
 const settings = useSettings()
-const { plants, plant, loading } = usePlants()
-const shown = computed(() => props.ids.flatMap((id) => plant(id) ?? []))
-const lost = computed(() => (loading.value ? [] : props.ids.filter((id) => !plant(id))))
+const { plants } = usePlants()
+const { sheets: shown, lost } = usePlantSheets(() => props.ids)
 const labels = computed(() => [
   ...new Set(shown.value.flatMap((each) => wordsOf(each).map(([label]) => label))),
 ])
@@ -31,7 +31,7 @@ const sentence = (text: string) => (text === '' ? '–' : text.charAt(0).toUpper
 
 const group = computed(() => {
   const only = shown.value.length === 1 ? shown.value[0] : undefined
-  return only ? plants.value.filter((each) => each.groupId === only.groupId && each.id !== only.id) : []
+  return only ? plants.value.filter((each) => each.kindName === only.kindName && each.id !== only.id) : []
 })
 
 const go = (ids: string[]) => router.push(ids.length === 0 ? '/book/plants' : `/book/plants/${ids.join('+')}`)
@@ -45,9 +45,14 @@ const addBeside = () => {
 }
 
 const forming = ref<{ like: Plant; own?: Plant }>()
-const form = (each: Plant) => {
-  const like = each.own ? plant(each.own.likeId) : each
-  forming.value = each.own ? { like: like ?? each, own: each } : { like: each }
+const form = async (each: Plant) => {
+  if (!each.own) {
+    forming.value = { like: each }
+    return
+  }
+  const id = each.own.likeId
+  const like = await answer(api.GET('/api/plants/{id}', { params: { path: { id } } })).catch(() => each)
+  forming.value = { like, own: each }
 }
 const saved = async (id: string) => {
   forming.value = undefined
@@ -67,24 +72,7 @@ const remove = async (each: Plant) => {
     sayProblem(error)
   }
 }
-const compose = async (each: Plant) => {
-  try {
-    const blend = await answer(
-      api.POST('/api/blends', {
-        body: {
-          id: crypto.randomUUID(),
-          name: t('need.plantSheets.mixFor', { name: each.name }),
-          brief: { stage: 'ESTABLISHED', plantId: each.id },
-          recipe: { measure: 'PARTS', parts: [], doses: [] },
-        },
-      }),
-    )
-    await client.invalidateQueries({ queryKey: ['blends'] })
-    await router.push(`/blends/${blend.id}`)
-  } catch (error) {
-    sayProblem(error)
-  }
-}
+const compose = useMixFor()
 </script>
 
 <template>
@@ -96,7 +84,11 @@ const compose = async (each: Plant) => {
       <header v-for="each in shown" :key="each.id">
         <h2>{{ each.name }}</h2>
         <p>
-          <i>{{ each.botanical }}</i> <span class="soft">· {{ each.groupName }}</span>
+          <i v-if="each.breadth !== 'KIND'">{{ each.botanical }}</i>
+          <span class="soft">
+            <template v-if="each.breadth !== 'KIND'"> · </template>{{ each.kindName
+            }}<template v-if="each.family"> · {{ each.family }}</template></span
+          >
         </p>
         <p v-if="each.otherNames.length > 0" class="soft">
           {{ $t('need.plantSheets.also', { each: each.otherNames.join(', ') }) }}

@@ -84,6 +84,8 @@ const tall = (plant: Plant) => {
     : t('need.plantFacts.aboutTimesItsPotS', { times })
 }
 
+const wide = (plant: Plant) => t('need.plantFacts.wide', { times: figure(plant.spread, 1, true) })
+
 /** What else there is to know, as label and words; empty words are left out. */
 export const wordsOf = (plant: Plant): [string, string][] =>
   (
@@ -92,13 +94,14 @@ export const wordsOf = (plant: Plant): [string, string][] =>
       [t('need.plantFacts.termLight'), plant.light],
       [t('need.plantFacts.termWater'), plant.water],
       [t('need.plantFacts.termTexture'), t('need.plantFacts.mix', { texture: plant.texture })],
+      [t('need.plantFacts.termThirst'), plant.thirst],
       [t('need.plantFacts.termPlanting'), plant.planting],
       [t('need.plantFacts.termRest'), plant.rest],
       [
         t('need.plantFacts.termRepotting'),
         t('need.plantFacts.aboutEvery', { years: years(plant.repotYears), repotting: plant.repotting }),
       ],
-      [t('need.plantFacts.termGrowth'), tall(plant)],
+      [t('need.plantFacts.termGrowth'), `${tall(plant)}; ${wide(plant)}`],
       [t('need.plantFacts.termAcidity'), plant.acidity],
       [t('need.plantFacts.termFood'), plant.food],
       [t('need.plantFacts.termPoison'), plant.poison],

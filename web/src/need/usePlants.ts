@@ -1,9 +1,10 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQueries, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
+import { speech } from '@/api/speech'
 import type { Place } from '@/api/types'
 
-/** The Book's plants, loaded once. */
+/** The Book's plants by their names, loaded once. */
 export const usePlants = () => {
   const query = useQuery({
     queryKey: ['plants'],
@@ -20,6 +21,25 @@ export const usePlants = () => {
     ready: () => query.suspense(),
     loading: query.isLoading,
     error: query.error,
+  }
+}
+
+/** What the Book says of some plants; what it does not have is left out. */
+export const usePlantSheets = (ids: () => readonly string[]) => {
+  const queries = useQueries({
+    queries: computed(() =>
+      ids().map((id) => ({
+        queryKey: ['plants', id, speech.units],
+        queryFn: () => answer(api.GET('/api/plants/{id}', { params: { path: { id } } })),
+        staleTime: Infinity,
+        retry: false,
+      })),
+    ),
+  })
+  return {
+    sheets: computed(() => queries.value.flatMap((each) => each.data ?? [])),
+    lost: computed(() => ids().filter((_, i) => queries.value[i]?.isError === true)),
+    loading: computed(() => queries.value.some((each) => each.isLoading)),
   }
 }
 

@@ -1,5 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { hit, names } from '@/testing/names'
 import { stubServer, surroundings } from '@/testing/stubbedServer'
 import type { Brief, Material, Plant } from '@/api/types'
 import MaterialPicker from '@/material/MaterialPicker.vue'
@@ -15,6 +16,10 @@ const plant = (id: string, name: string, group: string, change: Partial<Plant> =
   otherNames: [],
   groupId: group,
   groupName: group,
+  kindName: group,
+  breadth: 'ONE',
+  spread: 1.2,
+  thirst: 'Leaves hang.',
   airPercent: { low: 20, high: 40 },
   waterPercent: { low: 30, high: 50 },
   easyWaterPercent: { low: 5, high: 20 },
@@ -76,9 +81,16 @@ const sheet = (each: Material) => ({
 })
 const served = {
   'GET /api/plants': plants,
-  'GET /api/plants/closest': [plants[1]],
+  'GET /api/plants/jade': plants[0],
+  'GET /api/plants/fern': plants[1],
+  'POST /api/named': names({
+    money: [hit('PLANT', 'jade', 'Jade plant', { matched: 'money tree', how: 'OTHER' })],
+    'stair fenr': { hits: [hit('PLANT', 'fern', 'Stair fern', { how: 'PERHAPS' })], sure: false },
+    'fern royale': { hits: [hit('PLANT', 'fern', 'Stair fern')], aside: ['royale'] },
+    perl: [hit('MATERIAL', 'perlite', 'Perlite', { how: 'NAME_BEGUN' })],
+    'beech sand': { hits: [hit('MATERIAL', 'beach_sand', 'Beach sand', { how: 'MISTYPED' })], sure: false },
+  }),
   'GET /api/materials': materials,
-  'GET /api/materials/closest': [materials[1]],
   'GET /api/amendments': [],
   'GET /api/materials/perlite/sheet': sheet(materials[0] as Material),
   'GET /api/materials/beach_sand/sheet': sheet(materials[1] as Material),
@@ -101,11 +113,6 @@ const book = async (chapter: string, ids?: string) => {
   await flushPromises()
   return wrapper
 }
-const later = async () => {
-  await new Promise((done) => setTimeout(done, 180))
-  await flushPromises()
-}
-
 beforeEach(() => {
   localStorage.clear()
   stubServer(served)
@@ -116,16 +123,22 @@ describe('the Book of plants', () => {
     const wrapper = await book('plants')
     expect(wrapper.findAll('section h2').map((each) => each.text())).toEqual(['succulents', 'ferns'])
     await wrapper.get('#seek').setValue('money')
-    expect(wrapper.findAll('section li')).toHaveLength(1)
+    await vi.waitFor(() => expect(wrapper.findAll('section li')).toHaveLength(1))
     expect(wrapper.get('section li').text()).toContain('money tree')
   })
 
-  it('offers the nearest for a name that was mistyped', async () => {
+  it('says what is not in the Book, what it may be called, and how to go on', async () => {
     const wrapper = await book('plants')
     await wrapper.get('#seek').setValue('stair fenr')
-    await later()
-    expect(wrapper.get('.say').text()).toContain('These come nearest')
+    await vi.waitFor(() =>
+      expect(wrapper.get('.say').text()).toContain('is not in the Book. It may be called'),
+    )
     expect(wrapper.findAll('section li')).toHaveLength(1)
+    await wrapper.get('#seek').setValue('wombat')
+    await vi.waitFor(() => expect(wrapper.get('.say a').attributes('href')).toBe('/book/unknown'))
+    expect(wrapper.findAll('section li')).toHaveLength(0)
+    await wrapper.get('#seek').setValue('fern royale')
+    await vi.waitFor(() => expect(wrapper.get('.found .soft').text()).toContain('“royale”'))
   })
 
   it('lays those that are ticked side by side', async () => {

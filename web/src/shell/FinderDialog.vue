@@ -8,7 +8,7 @@ import { type Found, useFinder } from './useFinder'
 /** Finds anything by a few letters, also mistyped ones: plants, materials, blends, pots, batches, places to go, things to do. */
 const open = defineModel<boolean>('open', { required: true })
 const emit = defineEmits<{ settings: []; keys: [] }>()
-const { found, typed } = useFinder({
+const { found, typed, settled, unsure, aside, problem } = useFinder({
   isOpen: () => open.value,
   settings: () => emit('settings'),
   keys: () => emit('keys'),
@@ -34,6 +34,19 @@ const go = (chosen: Found | undefined) => {
     chosen.go()
   }
 }
+/** Entered before the answer was there: gone to as soon as it is. */
+const hurried = ref(false)
+const enter = () => {
+  hurried.value = !settled.value
+  if (settled.value) {
+    go(active.value)
+  }
+}
+watch(settled, (now) => {
+  if (now && hurried.value) {
+    enter()
+  }
+})
 </script>
 
 <template>
@@ -58,7 +71,7 @@ const go = (chosen: Found | undefined) => {
         autocomplete="off"
         @keydown.down.prevent="move(1)"
         @keydown.up.prevent="move(-1)"
-        @keydown.enter.prevent="go(active)"
+        @keydown.enter.prevent="enter"
       />
       <ul id="finder-list" ref="list" class="choices" role="listbox" :aria-label="$t('frame.finder.title')">
         <li
@@ -78,7 +91,14 @@ const go = (chosen: Found | undefined) => {
           <small class="soft">{{ $t(`frame.finder.kind.${each.kind}`) }}</small>
         </li>
       </ul>
-      <p v-if="typed.trim() && found.length === 0" class="soft">{{ $t('frame.finder.none') }}</p>
+      <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+      <p v-else-if="typed.trim() && settled && found.length === 0" class="soft" role="status">
+        {{ $t('frame.finder.none') }}
+      </p>
+      <p v-else-if="unsure" class="soft" role="status">{{ $t('frame.finder.perhaps') }}</p>
+      <p v-else-if="aside.length > 0" class="soft" role="status">
+        {{ $t('frame.finder.aside', { words: aside.join(' ') }) }}
+      </p>
     </div>
   </Dialog>
 </template>

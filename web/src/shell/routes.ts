@@ -93,6 +93,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'book', place: 'book' },
   },
   {
+    path: '/book/unknown',
+    name: 'unknown-plant',
+    component: () => import('@/need/UnknownPlantPage.vue'),
+    meta: { title: 'unknownPlant', place: 'book' },
+  },
+  {
     path: '/:anything(.*)*',
     name: 'lost',
     component: () => import('./LostPage.vue'),

@@ -1,11 +1,8 @@
-import { useQuery } from '@tanstack/vue-query'
-import Fuse from 'fuse.js'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, api } from '@/api/client'
+import type { NameHit } from '@/api/types'
+import { useNamed } from '@/api/useNamed'
 import { useNewBlend } from '@/blend/useNewBlend'
-import { useMaterials } from '@/material/useBook'
-import { usePlants } from '@/need/usePlants'
 import { t } from '@/words'
 
 /** Something that can be found: where it leads or what it does. */
@@ -14,38 +11,19 @@ export interface Found {
   kind: 'plant' | 'material' | 'blend' | 'pot' | 'batch' | 'go' | 'do'
   name: string
   about?: string
-  also?: readonly string[]
   materialId?: string
   go: () => void
 }
 
-const MOST = 12
 /** What is offered before anything is typed. */
 const OFFERED = 8
+const KINDS = ['ALSO', 'BLEND', 'POT', 'BATCH', 'PLANT', 'MATERIAL', 'AMENDMENT'] as const
 
-/** Everything that can be found, and what comes nearest to what was typed. */
+/** Everything that can be found by a name: places and things to do from here, all else from the house. */
 export const useFinder = (on: { isOpen: () => boolean; settings: () => void; keys: () => void }) => {
   const router = useRouter()
   const typed = ref('')
-  const { plants, plant } = usePlants()
-  const { materials, amendments } = useMaterials()
   const { start } = useNewBlend()
-  const enabled = () => on.isOpen()
-  const blends = useQuery({
-    queryKey: ['blends', 'names'],
-    queryFn: () => answer(api.GET('/api/blends/names')),
-    enabled,
-  })
-  const pottings = useQuery({
-    queryKey: ['pottings', 'names'],
-    queryFn: () => answer(api.GET('/api/pottings/names')),
-    enabled,
-  })
-  const batches = useQuery({
-    queryKey: ['batches', 'names'],
-    queryFn: () => answer(api.GET('/api/batches/names')),
-    enabled,
-  })
 
   const to = (path: string) => () => void router.push(path)
   const places = computed<Found[]>(() =>
@@ -62,6 +40,7 @@ export const useFinder = (on: { isOpen: () => boolean; settings: () => void; key
         ['plants', '/book/plants'],
         ['materials', '/book/materials'],
         ['cautions', '/book/cautions'],
+        ['unknown', '/book/unknown'],
       ] as const
     ).map(([name, path]) => ({
       key: `go-${name}`,
@@ -77,71 +56,55 @@ export const useFinder = (on: { isOpen: () => boolean; settings: () => void; key
     { key: 'do-settings', kind: 'do', name: t('frame.finder.do.settings'), go: on.settings },
     { key: 'do-keys', kind: 'do', name: t('frame.finder.do.keys'), go: on.keys },
   ])
-  const things = computed<Found[]>(() => [
-    ...(blends.data.value ?? []).map((each): Found => ({
-      key: `blend-${each.id}`,
-      kind: 'blend',
-      name: each.name,
-      about: each.plantId ? (plant(each.plantId)?.name ?? '') : '',
-      ...(each.materialId ? { materialId: each.materialId } : {}),
-      go: to(`/blends/${each.id}`),
-    })),
-    ...plants.value.map((each): Found => ({
-      key: `plant-${each.id}`,
-      kind: 'plant',
-      name: each.name,
-      about: each.botanical,
-      also: each.otherNames,
-      go: to(`/book/plants/${each.id}`),
-    })),
-    ...materials.value.map((each): Found => ({
-      key: `material-${each.id}`,
-      kind: 'material',
-      name: each.name,
-      about: each.grade,
-      materialId: each.id,
-      go: to(`/book/materials/${each.id}`),
-    })),
-    ...amendments.value.map((each): Found => ({
-      key: `amendment-${each.id}`,
-      kind: 'material',
-      name: each.name,
-      materialId: each.id,
-      go: to('/book/materials'),
-    })),
-    ...(pottings.data.value ?? []).map((each): Found => ({
-      key: `pot-${each.id}`,
-      kind: 'pot',
-      name: each.label,
-      about: each.placeName ?? '',
-      go: to('/pots'),
-    })),
-    ...(batches.data.value ?? []).map((each): Found => ({
-      key: `batch-${each.id}`,
-      kind: 'batch',
-      name: each.lot,
-      about: each.blendName,
-      go: to(`/batches/${each.id}`),
-    })),
-  ])
-  const index = computed(
-    () =>
-      new Fuse([...doings.value, ...places.value, ...things.value], {
-        keys: [
-          { name: 'name', weight: 3 },
-          { name: 'also', weight: 2 },
-          { name: 'about', weight: 1 },
-        ],
-        threshold: 0.38,
-        ignoreLocation: true,
-        minMatchCharLength: 1,
-      }),
-  )
-  const found = computed<Found[]>(() => {
-    const wanted = typed.value.trim()
-    return wanted === ''
-      ? [...doings.value.slice(0, 2), ...places.value].slice(0, OFFERED)
-      : index.value.search(wanted, { limit: MOST }).map((each) => each.item)
+  const own = computed(() => [...doings.value, ...places.value])
+  const { answer, busy, problem } = useNamed(() => (on.isOpen() ? typed.value : ''), KINDS, {
+    also: () => own.value.map(({ key, name }) => ({ id: key, name })),
   })
-  return { typed, found }
+  const thing = (hit: NameHit): Found[] => {
+    const { kind, id, name } = hit
+    const about = hit.about ?? ''
+    switch (kind) {
+      case 'ALSO':
+        return own.value.filter((each) => each.key === id)
+      case 'BLEND':
+        return [
+          {
+            key: `blend-${id}`,
+            kind: 'blend',
+            name,
+            about,
+            ...(hit.materialId ? { materialId: hit.materialId } : {}),
+            go: to(`/blends/${id}`),
+          },
+        ]
+      case 'POT':
+        return [{ key: `pot-${id}`, kind: 'pot', name, about, go: to('/pots') }]
+      case 'BATCH':
+        return [{ key: `batch-${id}`, kind: 'batch', name, about, go: to(`/batches/${id}`) }]
+      case 'PLANT':
+        return [{ key: `plant-${id}`, kind: 'plant', name, about, go: to(`/book/plants/${id}`) }]
+      case 'MATERIAL':
+        return [
+          { key: `material-${id}`, kind: 'material', name, materialId: id, go: to(`/book/materials/${id}`) },
+        ]
+      case 'AMENDMENT':
+        return [{ key: `amendment-${id}`, kind: 'material', name, materialId: id, go: to('/book/materials') }]
+    }
+  }
+  const fits = computed(() => (answer.value?.typed === typed.value.trim() ? answer.value : undefined))
+  const found = computed<Found[]>(() =>
+    typed.value.trim() === ''
+      ? [...doings.value.slice(0, 2), ...places.value].slice(0, OFFERED)
+      : (answer.value?.hits ?? []).flatMap(thing),
+  )
+  return {
+    typed,
+    found,
+    /** Whether what is shown fits what is typed by now. */
+    settled: computed(() => typed.value.trim() === '' || (fits.value !== undefined && !busy.value)),
+    /** Whether these are only like what was typed. */
+    unsure: computed(() => fits.value !== undefined && !fits.value.sure),
+    aside: computed(() => fits.value?.aside ?? []),
+    problem,
+  }
 }

@@ -36,22 +36,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/batches/names": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["names_2"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/batches/{id}": {
         parameters: {
             query?: never;
@@ -123,7 +107,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["names_1"];
+        get: operations["names"];
         put?: never;
         post?: never;
         delete?: never;
@@ -516,22 +500,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/materials/closest": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["closest_1"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/materials/{id}/sheet": {
         parameters: {
             query?: never;
@@ -542,6 +510,22 @@ export interface paths {
         get: operations["sheet"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/named": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["find"];
         delete?: never;
         options?: never;
         head?: never;
@@ -708,14 +692,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plants/closest": {
+    "/api/plants-by-looks": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["closest"];
+        get?: never;
+        put?: never;
+        post: operations["byLooks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plants-by-looks/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["questions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plants/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plant"];
         put?: never;
         post?: never;
         delete?: never;
@@ -814,22 +830,6 @@ export interface paths {
         get: operations["page"];
         put?: never;
         post: operations["potUp"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pottings/names": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["names"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1209,6 +1209,10 @@ export interface components {
             /** Format: double */
             start: number;
         };
+        AlsoBody: {
+            id: string;
+            name: string;
+        };
         AmendmentBody: {
             contents: components["schemas"]["Contents"];
             does: string;
@@ -1284,12 +1288,6 @@ export interface components {
             tubLitres: number;
             /** Format: int32 */
             versionNumber: number;
-        };
-        BatchNameBody: {
-            blendName: string;
-            /** Format: uuid */
-            id: string;
-            lot: string;
         };
         BatchRowBody: {
             /** Format: uuid */
@@ -1772,6 +1770,17 @@ export interface components {
             /** Format: double */
             waterPercent: number;
         };
+        HitBody: {
+            about?: string;
+            /** @enum {string} */
+            how: "WHOLE" | "WHOLE_OTHER" | "NAME" | "NAME_BEGUN" | "GENUS" | "OTHER" | "OTHER_BEGUN" | "MISTYPED" | "PERHAPS";
+            id: string;
+            /** @enum {string} */
+            kind: "ALSO" | "BLEND" | "POT" | "BATCH" | "PLANT" | "MATERIAL" | "AMENDMENT";
+            matched: string;
+            materialId?: string;
+            name: string;
+        };
         ImportBody: {
             /** Format: int64 */
             added: number;
@@ -1854,6 +1863,15 @@ export interface components {
             /** Format: double */
             wetZoneCm: number;
         };
+        LikelyBody: {
+            against: string[];
+            agrees: string[];
+            kindName: string;
+            name: string;
+            plantId: string;
+            roots: string;
+            such: string[];
+        };
         LimeAskedBody: {
             amendmentId: string;
             asked: components["schemas"]["AskedBody"];
@@ -1933,6 +1951,24 @@ export interface components {
             lookedOn: string;
             /** Format: uuid */
             pottingId: string;
+        };
+        LookChoiceBody: {
+            id: string;
+            name: string;
+        };
+        LookQuestionBody: {
+            choices: components["schemas"]["LookChoiceBody"][];
+            id: string;
+        };
+        LooksBody: {
+            /** @enum {string} */
+            from?: "DESERT" | "DRY_HILLS" | "FOREST_FLOOR" | "TREES" | "BOG" | "MOUNTAIN" | "GARDEN" | "WARM_GARDEN" | "KITCHEN";
+            /** @enum {string} */
+            grows?: "BODY" | "ROSETTE" | "CLUMP" | "UPRIGHT" | "TREE" | "TRAILS";
+            /** @enum {string} */
+            leaf?: "SPINES" | "NONE" | "FLESHY" | "STIFF" | "LEATHERY" | "THIN" | "HAIRY" | "NARROW" | "NEEDLES" | "FROND" | "TRAP";
+            /** @enum {string} */
+            roots?: "FINE" | "THICK" | "AERIAL" | "SWOLLEN" | "BULB" | "WOODY" | "HARDLY" | "NONE";
         };
         LotAfterBody: {
             /** Format: double */
@@ -2086,6 +2122,18 @@ export interface components {
             pMgPerL: number;
             /** Format: double */
             sMgPerL: number;
+        };
+        NameBody: {
+            also?: components["schemas"]["AlsoBody"][];
+            kinds?: ("ALSO" | "BLEND" | "POT" | "BATCH" | "PLANT" | "MATERIAL" | "AMENDMENT")[];
+            /** Format: int32 */
+            most?: number;
+            typed: string;
+        };
+        NamedBody: {
+            aside: string[];
+            hits: components["schemas"]["HitBody"][];
+            sure: boolean;
         };
         NeedBody: {
             /** Format: double */
@@ -2334,16 +2382,20 @@ export interface components {
             acidity: string;
             airPercent: components["schemas"]["BandBody"];
             botanical: string;
+            /** @enum {string} */
+            breadth: "ONE" | "GENUS" | "KIND";
             differs: string[];
             drying: string;
             dryingWords: string;
             easyWaterPercent: components["schemas"]["BandBody"];
+            family?: string;
             food: string;
             groupId: string;
             groupName: string;
             /** Format: double */
             heightOverWidth: number;
             id: string;
+            kindName: string;
             /** Format: double */
             lifeYears: number;
             light: string;
@@ -2366,15 +2418,32 @@ export interface components {
             roots: string;
             source: string;
             /** Format: double */
+            spread: number;
+            /** Format: double */
             tempHighC: number;
             /** Format: double */
             tempLowC: number;
             texture: string;
+            thirst: string;
             trade: string;
             /** Format: int32 */
             usualDays: number;
             water: string;
             waterPercent: components["schemas"]["BandBody"];
+        };
+        PlantEntryBody: {
+            botanical: string;
+            /** @enum {string} */
+            breadth: "ONE" | "GENUS" | "KIND";
+            groupId: string;
+            groupName: string;
+            id: string;
+            kindName: string;
+            name: string;
+            otherNames: string[];
+            own: boolean;
+            /** Format: int32 */
+            usualDays: number;
         };
         PotAndMixBody: {
             columns: components["schemas"]["MixColumnBody"][];
@@ -2434,12 +2503,6 @@ export interface components {
             predictedLowDays: number;
             /** Format: int32 */
             versionNumber: number;
-        };
-        PottingNameBody: {
-            /** Format: uuid */
-            id: string;
-            label: string;
-            placeName?: string;
         };
         PottingsBody: {
             /** Format: int64 */
@@ -3079,32 +3142,6 @@ export interface operations {
             };
         };
     };
-    names_2: {
-        parameters: {
-            query?: {
-                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
-                units?: "metric" | "us";
-            };
-            header?: {
-                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
-                "Accept-Language"?: string;
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BatchNameBody"][];
-                };
-            };
-        };
-    };
     get_1: {
         parameters: {
             query?: {
@@ -3290,7 +3327,7 @@ export interface operations {
             };
         };
     };
-    names_1: {
+    names: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -4270,34 +4307,6 @@ export interface operations {
             };
         };
     };
-    closest_1: {
-        parameters: {
-            query: {
-                name: string;
-                most?: number;
-                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
-                units?: "metric" | "us";
-            };
-            header?: {
-                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
-                "Accept-Language"?: string;
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["MaterialBody"][];
-                };
-            };
-        };
-    };
     sheet: {
         parameters: {
             query?: {
@@ -4322,6 +4331,36 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SheetBody"];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NameBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NamedBody"];
                 };
             };
         };
@@ -4715,16 +4754,44 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PlantBody"][];
+                    "*/*": components["schemas"]["PlantEntryBody"][];
                 };
             };
         };
     };
-    closest: {
+    byLooks: {
         parameters: {
-            query: {
-                name: string;
-                most?: number;
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LooksBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LikelyBody"][];
+                };
+            };
+        };
+    };
+    questions: {
+        parameters: {
+            query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };
@@ -4743,7 +4810,35 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PlantBody"][];
+                    "*/*": components["schemas"]["LookQuestionBody"][];
+                };
+            };
+        };
+    };
+    plant: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlantBody"];
                 };
             };
         };
@@ -4952,32 +5047,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PottingBody"];
-                };
-            };
-        };
-    };
-    names: {
-        parameters: {
-            query?: {
-                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
-                units?: "metric" | "us";
-            };
-            header?: {
-                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
-                "Accept-Language"?: string;
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["PottingNameBody"][];
                 };
             };
         };

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import looseknit.core.measure.CsvTable;
 import looseknit.core.name.NameWords;
 import looseknit.core.name.TypingErrors;
@@ -17,6 +18,7 @@ public final class Lexicon {
     private static final Lexicon SHIPPED = new Lexicon();
 
     private final Map<String, Entry> byForm = new HashMap<>();
+    private final Map<String, List<String>> formsById = new HashMap<>();
     private final List<Form> forms;
 
     /**
@@ -38,6 +40,10 @@ public final class Lexicon {
                 row -> new Row(
                         row.list("forms"),
                         new Entry(row.list("means"), row.filled("ask").equals("yes"))));
+        rows.forEach(row -> formsById.merge(
+                row.entry().means().get(0),
+                row.forms(),
+                (some, more) -> Stream.concat(some.stream(), more.stream()).toList()));
         rows.forEach(row -> row.forms().forEach(form -> {
             final String key = key(NameWords.of(form));
             final Entry other = byForm.putIfAbsent(key, row.entry());
@@ -70,6 +76,11 @@ public final class Lexicon {
                 .flatMap(each -> each.means().stream())
                 .distinct()
                 .toList();
+    }
+
+    /** What is called the thing with this id: all forms whose likeliest meaning it is. */
+    public List<String> formsOf(final String id) {
+        return formsById.getOrDefault(id, List.of());
     }
 
     /** What these very words mean. */

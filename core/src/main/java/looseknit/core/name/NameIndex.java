@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -79,6 +80,7 @@ public final class NameIndex<T> {
         WHOLE(0),
         WHOLE_OTHER(10),
         NAME(20),
+        WHOLE_BEGUN(25),
         NAME_BEGUN(30),
         GENUS(40),
         OTHER(50),
@@ -117,8 +119,9 @@ public final class NameIndex<T> {
      * A thing that was found.
      *
      * @param matched the name by which it was
+     * @param cost how far the name is from what was typed; only to be compared
      */
-    public record Hit<T>(T thing, How how, String matched) {}
+    public record Hit<T>(T thing, How how, String matched, double cost) {}
 
     /**
      * What was found.
@@ -131,6 +134,26 @@ public final class NameIndex<T> {
         public Found {
             hits = List.copyOf(hits);
             aside = List.copyOf(aside);
+        }
+
+        /** The best of several: what was found by all that was typed comes alone, if there is any. */
+        public static <T> Found<T> best(final Collection<Found<T>> all, final int most) {
+            final boolean sure = all.stream().anyMatch(each -> each.sure() && each.aside.isEmpty());
+            final boolean partly = all.stream().anyMatch(Found::sure);
+            final List<Found<T>> kept = all.stream()
+                    .filter(each -> sure ? each.sure() && each.aside.isEmpty() : !partly || each.sure())
+                    .toList();
+            return new Found<>(
+                    kept.stream()
+                            .flatMap(each -> each.hits.stream())
+                            .sorted(Comparator.comparingDouble(Hit::cost))
+                            .limit(most)
+                            .toList(),
+                    kept.stream()
+                            .filter(each -> !each.hits.isEmpty())
+                            .findFirst()
+                            .map(Found::aside)
+                            .orElse(List.of()));
         }
 
         /** Whether the first is what was typed, not only like it. */
@@ -147,7 +170,7 @@ public final class NameIndex<T> {
 
     private record Name<T>(T thing, int place, Sort sort, String text, int[] words, int[] pairs) {}
 
-    private record Scored<T>(Hit<T> hit, double cost, int place) {}
+    private record Scored<T>(Hit<T> hit, int place, int head) {}
 
     /**
      * @param things what can be found, the commoner first: it wins where names tie
@@ -166,6 +189,17 @@ public final class NameIndex<T> {
             }
             place++;
         }
+    }
+
+    private NameIndex() {}
+
+    /** The same names for what stands for the things. */
+    public <V> NameIndex<V> map(final Function<? super T, ? extends V> other) {
+        final NameIndex<V> mapped = new NameIndex<>();
+        names.forEach(name -> mapped.names.add(
+                new Name<>(other.apply(name.thing), name.place, name.sort, name.text, name.words, name.pairs)));
+        mapped.vocabulary.putAll(vocabulary);
+        return mapped;
     }
 
     private void add(final T thing, final int place, final Sort sort, final String text) {
@@ -228,7 +262,12 @@ public final class NameIndex<T> {
             return new Found<>(List.of(), aside);
         }
         if (!aside.isEmpty()) {
-            final List<Hit<T>> hits = ranked(left, costs(left, false), most);
+            final int[][] plain = costs(left, false);
+            final List<Hit<T>> hits = best(
+                    scored(left, plain).stream()
+                            .filter(each -> least(plain, each.head()) == 0)
+                            .collect(Collectors.toCollection(ArrayList::new)),
+                    most);
             if (!hits.isEmpty()) {
                 return new Found<>(hits, aside);
             }
@@ -251,9 +290,13 @@ public final class NameIndex<T> {
             }
             if (head) {
                 scored.add(new Scored<>(
-                        new Hit<>(name.thing, How.PERHAPS, name.text),
-                        How.PERHAPS.cost - 10.0 * found + name.words.length,
-                        name.place));
+                        new Hit<>(
+                                name.thing,
+                                How.PERHAPS,
+                                name.text,
+                                How.PERHAPS.cost - 10.0 * found + name.words.length),
+                        name.place,
+                        headOf(name)));
             }
         }
         return best(scored, most);
@@ -264,6 +307,11 @@ public final class NameIndex<T> {
     }
 
     private List<Hit<T>> ranked(final List<String> words, final int[][] costs, final int most) {
+        return best(scored(words, costs), most);
+    }
+
+    /** The names that have every word. */
+    private List<Scored<T>> scored(final List<String> words, final int[][] costs) {
         final List<Scored<T>> scored = new ArrayList<>();
         for (final Name<T> name : names) {
             int sum = 0;
@@ -275,12 +323,16 @@ public final class NameIndex<T> {
                 final double head = least(costs, headOf(name)) < MISSING ? 0 : NOT_ITS_HEAD;
                 final double rest = Math.max(0, name.words.length - words.size()) * WORD_TOO_MANY;
                 scored.add(new Scored<>(
-                        new Hit<>(name.thing, how, name.text),
-                        how.cost + rest + head + (how == How.MISTYPED ? 6.0 * sum : 0),
-                        name.place));
+                        new Hit<>(
+                                name.thing,
+                                how,
+                                name.text,
+                                how.cost + rest + head + (how == How.MISTYPED ? 6.0 * sum : 0)),
+                        name.place,
+                        headOf(name)));
             }
         }
-        return best(scored, most);
+        return scored;
     }
 
     private static How how(final Name<?> name, final int typed, final int sum, final int[][] costs) {
@@ -290,6 +342,9 @@ public final class NameIndex<T> {
         }
         if (sum > typed * BEGUN || IntStream.range(0, typed).anyMatch(i -> least(costs[i], name) >= MISTYPED)) {
             return How.MISTYPED;
+        }
+        if (name.words.length == typed && name.sort != Sort.BOTANICAL) {
+            return How.WHOLE_BEGUN;
         }
         if (main) {
             return sum == 0 ? How.NAME : How.NAME_BEGUN;
@@ -302,7 +357,8 @@ public final class NameIndex<T> {
 
     /** Each thing once, the cheapest first. */
     private static <T> List<Hit<T>> best(final List<Scored<T>> scored, final int most) {
-        scored.sort(Comparator.comparingDouble((Scored<T> each) -> each.cost()).thenComparing(Scored::place));
+        scored.sort(Comparator.comparingDouble((Scored<T> each) -> each.hit().cost())
+                .thenComparing(Scored::place));
         final Set<Integer> seen = new HashSet<>();
         return scored.stream()
                 .filter(each -> seen.add(each.place()))

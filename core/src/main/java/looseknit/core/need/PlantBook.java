@@ -50,6 +50,11 @@ public final class PlantBook {
         return TABLES.groups();
     }
 
+    /** The family of a botanical name; nothing if the Book does not have its genus. */
+    public Optional<PlantFamily> family(final String botanical) {
+        return TABLES.family(botanical);
+    }
+
     /** All kinds of plants; a group is a kind of its own. */
     public List<PlantKind> kinds() {
         return TABLES.kinds();

@@ -109,12 +109,6 @@ class BatchesController {
                 found.getContent().stream().map(this::row).toList());
     }
 
-    /** All batches by their lot. */
-    @GetMapping("/batches/names")
-    List<BatchNameBody> names() {
-        return batches.names();
-    }
-
     private BatchRowBody row(final BatchOfVersion each) {
         final Batch batch = each.batch();
         final Recipe recipe = each.version().recipe().toCore(books);

@@ -38,7 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The blends as the swatch book shows them. */
 @Component
-class BlendCards {
+public class BlendCards {
 
     /** Most that one page holds. */
     static final int MOST = 200;

@@ -10,10 +10,7 @@ import looseknit.core.material.MaterialBook;
 import looseknit.core.material.MaterialClass;
 import looseknit.core.material.Nature;
 import looseknit.core.material.Role;
-import looseknit.core.measure.Limit;
-import looseknit.core.measure.Require;
 import looseknit.core.message.Message;
-import looseknit.core.need.NameSearch;
 import looseknit.core.sheet.DoseStandIn;
 import looseknit.core.sheet.MaterialSheet;
 import looseknit.core.sheet.StandIn;
@@ -25,7 +22,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Materials and amendments to name in recipes. */
@@ -124,17 +120,6 @@ class MaterialsController {
     @GetMapping("/materials")
     List<MaterialBody> materials() {
         return listed().stream().map(MaterialsController::body).toList();
-    }
-
-    /** The materials whose names come closest to what was typed, best first. */
-    @GetMapping("/materials/closest")
-    List<MaterialBody> closest(@RequestParam final String name, @RequestParam(defaultValue = "5") final int most) {
-        Require.within("most", most, 1, 50, Limit.MATERIALS);
-        return NameSearch.closest(
-                        Require.text("name", name, 200), listed(), each -> List.of(each.name(), each.id()), most)
-                .stream()
-                .map(MaterialsController::body)
-                .toList();
     }
 
     private List<Material> listed() {

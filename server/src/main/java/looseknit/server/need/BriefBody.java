@@ -81,8 +81,8 @@ public record BriefBody(
                         field,
                         "plant",
                         id,
-                        books.plants().closest(id, 3).stream()
-                                .map(Plant::name)
+                        books.plants().named(id.replace('_', ' '), 3).hits().stream()
+                                .map(hit -> hit.thing().name())
                                 .collect(Collectors.joining(", ", "Nearest: ", "."))));
     }
 }

@@ -69,7 +69,10 @@ public record OwnPlantBody(
                 text("plant.name", name, 80),
                 botanical == null || botanical.isBlank() ? like.botanical() : botanical,
                 Objects.requireNonNullElse(otherNames, List.of()),
-                like.group(),
+                like.kind(),
+                book.family(botanical == null || botanical.isBlank() ? like.botanical() : botanical)
+                        .or(like::family),
+                Plant.Breadth.ONE,
                 new Needs(
                         band("plant.air", airLowPercent, airHighPercent, n.air(), 0.01, 95, Limit.PER_CENT),
                         n.bearableAir(),
@@ -90,6 +93,7 @@ public record OwnPlantBody(
                         minerals == null ? g.minerals() : minerals,
                         g.texture(),
                         or(rootDepthCm, g.rootDepthCm()),
+                        g.thirst(),
                         g.planting(),
                         g.rest(),
                         or(repotYears, g.repotYears()),

@@ -4,17 +4,21 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import looseknit.core.measure.Band;
-import looseknit.core.measure.Limit;
-import looseknit.core.measure.Require;
 import looseknit.core.message.Message;
+import looseknit.core.message.Named;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Growing;
+import looseknit.core.need.KindsByLooks;
+import looseknit.core.need.Looks;
 import looseknit.core.need.NeedSentence;
 import looseknit.core.need.Needs;
 import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.NotThere;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -24,7 +28,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -32,6 +35,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class PlantsController {
+
+    private static final int MOST_LIKELY = 5;
+    private static final int SUCH = 3;
 
     private final Books books;
     private final OwnPlants own;
@@ -54,6 +60,9 @@ class PlantsController {
             List<String> otherNames,
             String groupId,
             String groupName,
+            String kindName,
+            @Nullable String family,
+            Plant.Breadth breadth,
             BandBody airPercent,
             BandBody waterPercent,
             BandBody easyWaterPercent,
@@ -70,6 +79,8 @@ class PlantsController {
             Message water,
             Message texture,
             double rootDepthCm,
+            double spread,
+            TableText thirst,
             TableText planting,
             Message rest,
             double repotYears,
@@ -85,6 +96,39 @@ class PlantsController {
             @Nullable OwnPlantBody own,
             String source) {}
 
+    /**
+     * A plant in the list.
+     *
+     * @param kindName what it is with others that differ from their group in the same way; the group's name where there is no such kind
+     * @param own whether it is the person's own
+     */
+    record PlantEntryBody(
+            String id,
+            String name,
+            String botanical,
+            List<String> otherNames,
+            String groupId,
+            String groupName,
+            String kindName,
+            Plant.Breadth breadth,
+            int usualDays,
+            boolean own) {
+
+        static PlantEntryBody of(final Plant plant) {
+            return new PlantEntryBody(
+                    plant.id(),
+                    plant.name(),
+                    plant.botanical(),
+                    plant.otherNames(),
+                    plant.group().id(),
+                    plant.group().name(),
+                    plant.kind().name(),
+                    plant.breadth(),
+                    plant.needs().trigger().usualDays(),
+                    plant.id().startsWith(OwnPlants.PREFIX));
+        }
+    }
+
     /** A wanted range. */
     record BandBody(double low, double high) {
 
@@ -93,21 +137,98 @@ class PlantsController {
         }
     }
 
+    /** All plants of the Book by their names, those of the person's own last. */
     @GetMapping("/plants")
-    List<PlantBody> plants() {
+    List<PlantEntryBody> plants() {
         return books.plants().plants().stream()
                 .filter(each -> !books.retired().contains(each.id()))
-                .map(this::body)
+                .map(PlantEntryBody::of)
                 .toList();
     }
 
-    /** The plants whose names come closest to what was typed, best first. */
-    @GetMapping("/plants/closest")
-    List<PlantBody> closest(@RequestParam final String name, @RequestParam(defaultValue = "5") final int most) {
-        Require.within("most", most, 1, 50, Limit.PLANTS);
-        return books.plants().closest(Require.text("name", name, 200), most).stream()
-                .filter(each -> !books.retired().contains(each.id()))
-                .map(this::body)
+    @GetMapping("/plants/{id}")
+    PlantBody plant(@PathVariable final String id) {
+        return books.plants().plant(id).map(this::body).orElseThrow(() -> new NotThere("plant"));
+    }
+
+    /** What somebody sees of a plant; null where they cannot tell. */
+    record LooksBody(
+            Looks.@Nullable Grows grows,
+            Looks.@Nullable Leaf leaf,
+            Looks.@Nullable Roots roots,
+            Looks.@Nullable From from) {
+
+        Looks toCore() {
+            return new Looks(
+                    Optional.ofNullable(grows),
+                    Optional.ofNullable(leaf),
+                    Optional.ofNullable(roots),
+                    Optional.ofNullable(from));
+        }
+    }
+
+    /**
+     * A kind of plant that may be meant.
+     *
+     * @param plantId the entry that stands for any plant of the kind
+     * @param agrees answers that fit it, in words
+     * @param against answers that do not
+     * @param such well-known plants of the kind
+     */
+    record LikelyBody(
+            String plantId,
+            String name,
+            String kindName,
+            List<Message> agrees,
+            List<Message> against,
+            List<String> such,
+            TableText roots) {}
+
+    /** One question and what may be answered. */
+    record LookQuestionBody(String id, List<LookChoiceBody> choices) {}
+
+    /** A possible answer. */
+    record LookChoiceBody(String id, Message name) {}
+
+    /** The four questions that lead from a plant's looks to its kind. */
+    @GetMapping("/plants-by-looks/questions")
+    List<LookQuestionBody> questions() {
+        return List.of(
+                question("grows", Looks.Grows.values()),
+                question("leaf", Looks.Leaf.values()),
+                question("roots", Looks.Roots.values()),
+                question("from", Looks.From.values()));
+    }
+
+    private static <E extends Enum<E> & Named> LookQuestionBody question(final String id, final E[] choices) {
+        return new LookQuestionBody(
+                id,
+                Stream.of(choices)
+                        .map(each -> new LookChoiceBody(each.name(), each.words()))
+                        .toList());
+    }
+
+    /** The kinds of plants that look most like it, best first. */
+    @PostMapping("/plants-by-looks")
+    List<LikelyBody> byLooks(@RequestBody @Valid @NotNull final LooksBody body) {
+        final PlantBook book = books.plants();
+        return KindsByLooks.of(body.toCore(), book, MOST_LIKELY).stream()
+                .map(likely -> {
+                    final Plant any = book.anyOf(likely.kind());
+                    return new LikelyBody(
+                            any.id(),
+                            any.name(),
+                            likely.kind().name(),
+                            likely.agrees().stream().map(Named::words).toList(),
+                            likely.against().stream().map(Named::words).toList(),
+                            book.plants().stream()
+                                    .filter(each -> each.breadth() == Plant.Breadth.ONE
+                                            && each.kind().equals(likely.kind()))
+                                    .limit(SUCH)
+                                    .map(Plant::name)
+                                    .toList(),
+                            likely.kind().group().roots());
+                })
                 .toList();
     }
 
@@ -140,6 +261,11 @@ class PlantsController {
                 plant.otherNames(),
                 plant.group().id(),
                 plant.group().name(),
+                plant.kind().name(),
+                plant.family()
+                        .map(each -> "%s, %s".formatted(each.id(), each.name()))
+                        .orElse(null),
+                plant.breadth(),
                 BandBody.of(needs.air(), 100),
                 BandBody.of(needs.water(), 100),
                 BandBody.of(needs.easyWater(), 100),
@@ -158,6 +284,8 @@ class PlantsController {
                 growing.minerals().words(),
                 growing.texture().words(),
                 growing.rootDepthCm(),
+                needs.spread(),
+                growing.thirst(),
                 growing.planting(),
                 growing.rest().words(),
                 growing.repotYears(),
@@ -198,6 +326,8 @@ class PlantsController {
                 usual.tempLowC() * 1000 + usual.tempHighC());
         add(differs, "water", growing.minerals(), usual.minerals());
         add(differs, "root depth", growing.rootDepthCm(), usual.rootDepthCm());
+        add(differs, "life", needs.lifeYears(), group.lifeYears());
+        add(differs, "thirst", growing.thirst(), usual.thirst());
         add(differs, "planting", growing.planting(), usual.planting());
         add(differs, "rest", growing.rest(), usual.rest());
         add(differs, "repotting", growing.repotYears(), usual.repotYears());

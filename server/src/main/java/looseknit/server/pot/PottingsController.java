@@ -53,12 +53,6 @@ class PottingsController {
         return new PottingsBody(found.getTotalElements(), pottings.places(), bodies.of(found.getContent()));
     }
 
-    /** All pots by their label. */
-    @GetMapping("/names")
-    List<PottingNameBody> names() {
-        return pottings.names();
-    }
-
     @PostMapping
     PottingBody potUp(@RequestBody @Valid final NewPottingBody body) {
         return bodies.of(pottings.potUp(body.id(), body.label(), body.brief(), body.batchId(), body.pottedOn()));

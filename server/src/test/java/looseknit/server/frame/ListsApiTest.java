@@ -73,9 +73,7 @@ class ListsApiTest {
                 "/api/blends?plantId=jade&order=FIT",
                 "/api/blends/names",
                 "/api/batches",
-                "/api/batches/names",
                 "/api/pottings",
-                "/api/pottings/names",
                 "/api/today"
             })
     void askForAFixedNumberOfThings(final String path) throws Exception {

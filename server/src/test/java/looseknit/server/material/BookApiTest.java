@@ -42,7 +42,11 @@ class BookApiTest {
                 .andExpect(jsonPath("$[*].groupId", hasItems("desert", "bark_orchid", "carnivorous", "palm")))
                 .andExpect(
                         jsonPath("$[?(@.id == 'velvet_anthurium')].groupName").value("aroids"));
-        http.perform(ask("/api/plants/closest?name=orchid&most=0")).andExpect(status().isUnprocessableContent());
+        http.perform(ask("/api/plants/velvet_anthurium"))
+                .andExpect(jsonPath("$.family").value("Araceae, arum family"))
+                .andExpect(jsonPath("$.kindName").value("anthuriums that sit on trees"))
+                .andExpect(jsonPath("$.thirst", containsString("hang")));
+        http.perform(ask("/api/plants/no_such_plant")).andExpect(status().isNotFound());
     }
 
     @Test

@@ -38,8 +38,8 @@ class OwnPlantsApiTest {
                 .andExpect(jsonPath("$.groupId").value("desert"))
                 .andExpect(jsonPath("$.differs", hasItem("air")))
                 .andExpect(jsonPath("$.own.likeId").value("aloe_vera"));
-        http.perform(ask("/api/plants/closest?name=stove aloo&most=1"))
-                .andExpect(jsonPath("$[0].id").value("my_stove_aloe"));
+        http.perform(send("/api/named", "{\"typed\":\"stove aloo\",\"kinds\":[\"PLANT\"]}"))
+                .andExpect(jsonPath("$.hits[0].id").value("my_stove_aloe"));
         http.perform(send("/api/targets", "{\"plantId\":\"my_stove_aloe\",\"stage\":\"ESTABLISHED\"}"))
                 .andExpect(jsonPath("$.targets[0].words").value("40–60 %"));
 

@@ -116,11 +116,9 @@ class OwnApiTest {
 
     @Test
     void aMaterialIsFoundThoughItsNameWasMistyped() throws Exception {
-        http.perform(ask("/api/materials/closest?name=vermicullite&most=2"))
-                .andExpect(jsonPath("$[0].id").value("vermiculite"));
-        http.perform(ask("/api/materials/closest?name=beach&most=1"))
-                .andExpect(jsonPath("$[0].never").value(true))
-                .andExpect(jsonPath("$[0].does", containsString("salt")));
+        http.perform(send("/api/named", "{\"typed\":\"vermicullite\",\"kinds\":[\"MATERIAL\"]}"))
+                .andExpect(jsonPath("$.hits[0].id").value("vermiculite"))
+                .andExpect(jsonPath("$.sure").value(false));
     }
 
     private ResultActions preview(final String id, final String facts) throws Exception {
