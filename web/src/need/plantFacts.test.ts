@@ -58,7 +58,7 @@ describe('what there is to know of a plant', () => {
     const labels = wordsOf(plant).map(([label]) => label)
     expect(labels).not.toContain('Poison')
     expect(labels).toContain('Unlike its group in')
-    expect(Object.fromEntries(wordsOf(plant))['Repotting']).toBe('about every 1 year; takes repotting well')
+    expect(Object.fromEntries(wordsOf(plant))['Repotting']).toBe('about every year; takes repotting well')
     expect(Object.fromEntries(wordsOf(plant))['Growth']).toContain('tall')
   })
 

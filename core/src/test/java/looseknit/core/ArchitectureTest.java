@@ -23,6 +23,7 @@ class ArchitectureTest {
             "name",
             "material",
             "blend",
+            "written",
             "pot",
             "dry",
             "need",

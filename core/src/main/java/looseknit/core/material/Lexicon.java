@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import looseknit.core.measure.CsvTable;
+import looseknit.core.message.TableText;
 import looseknit.core.name.NameWords;
 import looseknit.core.name.TypingErrors;
 
@@ -25,9 +26,20 @@ public final class Lexicon {
      * What a form means.
      *
      * @param means ids, the likeliest first
-     * @param ask whether it has to be asked which
+     * @param question what has to be asked before it is clear which; nothing if it is clear
+     * @param region where people say so: "all", or one way of English
      */
-    public record Entry(List<String> means, boolean ask) {}
+    public record Entry(List<String> means, TableText question, String region) {
+
+        public Entry {
+            means = List.copyOf(means);
+        }
+
+        /** Whether it has to be asked which is meant. */
+        public boolean ask() {
+            return !question.isEmpty();
+        }
+    }
 
     private record Form(List<String> words, Entry entry) {}
 
@@ -39,7 +51,7 @@ public final class Lexicon {
                 "lexicon.csv",
                 row -> new Row(
                         row.list("forms"),
-                        new Entry(row.list("means"), row.filled("ask").equals("yes"))));
+                        new Entry(row.list("means"), new TableText(row.text("question")), row.filled("region"))));
         rows.forEach(row -> formsById.merge(
                 row.entry().means().get(0),
                 row.forms(),

@@ -20,7 +20,6 @@ import looseknit.core.blend.Acidity;
 import looseknit.core.blend.RandomRecipes;
 import looseknit.core.blend.Recipe;
 import looseknit.core.blend.RecipeChanges;
-import looseknit.core.blend.RecipeReader;
 import looseknit.core.change.PotAndMix;
 import looseknit.core.find.Answer;
 import looseknit.core.find.Candidate;
@@ -46,6 +45,7 @@ import looseknit.core.outlook.Outlook;
 import looseknit.core.reading.Knowledge;
 import looseknit.core.sheet.MaterialSheet;
 import looseknit.core.sheet.StandIn;
+import looseknit.core.written.RecipeReader;
 import org.junit.jupiter.api.Test;
 
 /** A made-up language in which every letter of every text is another: what is still readable was never in the message file. */

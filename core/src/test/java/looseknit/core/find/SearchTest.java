@@ -222,8 +222,8 @@ class SearchTest {
             final double now = closest(question.among(question.candidates().subList(0, size)), true)
                     .overall()
                     .orElseThrow()
-                    .penalty();
-            assertThat(now).isLessThanOrEqualTo(before);
+                    .weighed();
+            assertThat(now).isLessThanOrEqualTo(before + 1e-12);
             before = now;
         }
     }

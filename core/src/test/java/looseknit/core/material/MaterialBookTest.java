@@ -104,7 +104,8 @@ class MaterialBookTest {
         assertThat(entries).isGreaterThanOrEqualTo(70);
         assertThat(book.materials().stream().filter(each -> each.is(Nature.NEVER)))
                 .extracting(Material::id)
-                .containsExactlyInAnyOrder("polystyrene", "beach_sand", "unknown_sand", "builders_rubble");
+                .containsExactlyInAnyOrder(
+                        "polystyrene", "floral_foam", "hydrogel", "beach_sand", "unknown_sand", "builders_rubble");
     }
 
     @ParameterizedTest

@@ -2,7 +2,7 @@ package looseknit.server.measure;
 
 import java.util.Arrays;
 import java.util.List;
-import looseknit.core.blend.RecipeReader;
+import looseknit.core.written.RecipeReader;
 import looseknit.core.measure.LengthUnit;
 import looseknit.core.measure.MassUnit;
 import looseknit.core.measure.VolumeUnit;

@@ -1,6 +1,7 @@
-package looseknit.core.blend;
+package looseknit.core.written;
 
 import java.util.List;
+import looseknit.core.blend.Recipe;
 import looseknit.core.message.Message;
 
 /**

@@ -1,4 +1,4 @@
-package looseknit.core.blend;
+package looseknit.core.written;
 
 import static looseknit.core.Said.said;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -8,6 +8,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
+import looseknit.core.blend.DoseMeasure;
+import looseknit.core.blend.Recipe;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.measure.VolumeUnit;

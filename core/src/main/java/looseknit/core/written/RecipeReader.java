@@ -1,4 +1,4 @@
-package looseknit.core.blend;
+package looseknit.core.written;
 
 import static looseknit.core.measure.Require.text;
 import static looseknit.core.measure.Require.within;
@@ -9,12 +9,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import looseknit.core.blend.NameGuess.Guess;
-import looseknit.core.blend.NameGuess.Named;
-import looseknit.core.blend.WrittenAmount.Kind;
-import looseknit.core.blend.WrittenAmount.Per;
-import looseknit.core.blend.WrittenRecipe.Choice;
-import looseknit.core.blend.WrittenRecipe.Line;
+import looseknit.core.blend.DoseMeasure;
+import looseknit.core.blend.Recipe;
+import looseknit.core.blend.RecipeSentence;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
@@ -25,6 +22,12 @@ import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.message.Quantity;
 import looseknit.core.message.TableText;
+import looseknit.core.written.NameGuess.Guess;
+import looseknit.core.written.NameGuess.Named;
+import looseknit.core.written.WrittenAmount.Kind;
+import looseknit.core.written.WrittenAmount.Per;
+import looseknit.core.written.WrittenRecipe.Choice;
+import looseknit.core.written.WrittenRecipe.Line;
 
 /**
  * Reads a recipe that somebody wrote as text: parts, per cent, cups and spoons mixed, equal parts, ratios, the rest, doses by weight,

@@ -1,6 +1,7 @@
-package looseknit.core.blend;
+package looseknit.core.written;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -127,7 +128,7 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
             Pattern.compile("(?:\\s*/\\s*|\\s+(?:per|a|each|in a)\\s+)(?:lit(?:re|er)|l)\\b(?:\\s+of\\s+mix)?");
     private static final Pattern PER_POT = Pattern.compile("(?:\\s*/\\s*|\\s+(?:per|a|each|in each)\\s+)pot\\b");
     private static final Pattern PER_MORE = Pattern.compile(
-            "\\s*(?:/|\\s(?:per|to\\s+a|to\\s+each|in\\s+a|for\\s+each|a)\\s)\\s*(gallon|gal|bucket)\\b(?:\\s+of\\s+mix)?");
+            "\\s*(?:/|\\s(?:per|to\\s+a|to\\s+each|in\\s+a|for\\s+each)\\s)\\s*(gallon|gal|bucket)\\b(?:\\s+of\\s+mix)?");
     /** A grain size before a name is none of its amounts. */
     private static final Pattern SIZE_FIRST =
             Pattern.compile("^(\\d+(?:[.,]\\d+)?\\s*(?:(?:-|–|to)\\s*\\d+\\s*)?mm)\\s+(.+)$");
@@ -143,12 +144,12 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
 
     private static final Pattern RANGE = Pattern.compile("^(" + NUMBER + ")\\s*(?:-|–|to)\\s*(" + NUMBER + ")(.*)$");
     private static final Pattern FIRST = Pattern.compile("^(?:about|approx\\.?|ca\\.?|~)?\\s*(" + NUMBER + ")(.*)$");
-    private static final Pattern LAST = Pattern.compile("^(.*?)[\\s:=x×(–-]+(" + NUMBER
-            + ")\\s*(%|per\\s*cent|percent|parts?|cups?|l|lit(?:re|er)s?|ml|g|g/l)?\\)?$");
-
     /** Any unit, as a regular expression. */
     static final String UNIT =
             "(?:" + UNITS.stream().map(Map.Entry::getKey).collect(Collectors.joining("|")) + ")(?![a-zà-ÿ])";
+
+    private static final Pattern LAST = Pattern.compile(
+            "^(.*?)[\\s:=x×(–-]+(" + NUMBER + "|" + COUNT + "(?=\\s+" + UNIT + "))\\s*(" + UNIT + ")?\\.?\\)?$");
 
     private static final List<Map.Entry<Pattern, Unit>> BEFORE_A_NAME = UNITS.stream()
             .map(each -> Map.entry(Pattern.compile("^\\s*" + each.getKey() + "(?![a-zà-ÿ])(.*)$"), each.getValue()))
@@ -223,7 +224,7 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
         final Matcher last = LAST.matcher(rest);
         if (last.matches() && !last.group(1).isBlank()) {
             final WrittenAmount amount = withUnit(
-                    number(last.group(2)),
+                    counted(last.group(2)),
                     " " + Optional.ofNullable(last.group(3)).orElse(""),
                     per,
                     false);
@@ -288,6 +289,15 @@ record WrittenAmount(double value, Unit unit, Per per, String name, boolean said
                 .replaceFirst("^of\\s+", "")
                 .replaceFirst("^(?:the|a|an)\\s+", "")
                 .strip();
+    }
+
+    /** A number in figures or in words. */
+    private static double counted(final String text) {
+        return text.matches(COUNT)
+                ? Arrays.stream(text.split("\\s+"))
+                        .mapToDouble(word -> Objects.requireNonNull(NUMBER_WORDS.get(word)))
+                        .reduce(1, (a, b) -> a * b)
+                : number(text);
     }
 
     /** A number that is written as {@link #NUMBER}. */

@@ -1,4 +1,4 @@
-package looseknit.core.blend;
+package looseknit.core.written;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package looseknit.core.blend;
+package looseknit.core.written;
 
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,4 +1,4 @@
-package looseknit.core.blend;
+package looseknit.core.written;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -7,6 +7,8 @@ import java.util.Locale;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import looseknit.core.blend.RecipeSentence;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Message;
 
@@ -39,6 +41,17 @@ record RecipePieces(List<Piece> pieces, List<Message> notes) {
     private static final Pattern LEAD = Pattern.compile(
             "^(?:(?:i|we)\\s+(?:use|mix|take|make|like)|take|mix|use|my\\s+(?:mix|recipe)(?:\\s+is)?|recipe|mix|ingredients|add|then|plus|and|with)\\b\\s*:?\\s+",
             Pattern.CASE_INSENSITIVE);
+    /** What people say before they come to the point, and what they call the mix. */
+    private static final Pattern PREAMBLE = Pattern.compile(
+            "^(?:(?:ok|okay|so|well|right|hi|hello|basically|for\\s+me)[,!]?\\s+)+|^[\\p{L} ]{2,30}\\b(?:mix|recipe|blend|soil|compost|medium)\\s*:\\s*(?=\\S)",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern KG_TO_A_CUBIC_METRE = Pattern.compile(
+            "\\bkg\\s*(?:/|\\s*per\\s+)\\s*(?:m3|m³|cubic\\s+met(?:re|er)s?)(?![\\p{L}\\d])", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES = Pattern.compile("(?<=\\p{L})\\s*×\\s*(?=\\d)");
+    private static final Pattern HALVES_LAST = Pattern.compile(
+            "[,:]?\\s+(?:half\\s+and\\s+half|half\\s*/\\s*half|fifty[\\s-]+fifty|50/50)$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COLON = Pattern.compile("\\s*:\\s*");
     private static final Pattern BREAKS = Pattern.compile("\\s*(?:[;\\n\\r\\u2022|\\t]+|,(?!\\d)|(?<!\\d),)\\s*");
     private static final Pattern WORDS = Pattern.compile(
             "\\s*(?:\\s\\+\\s|\\s&\\s|\\s(?:and|plus|with|add|then)\\s|\\sin\\s(?=" + NUMBER + "\\s*" + UNIT
@@ -73,7 +86,8 @@ record RecipePieces(List<Piece> pieces, List<Message> notes) {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AFTER = Pattern.compile(
-            "(?<=\\p{L}{3}\\s)(" + NUMBER + "(?:\\s*" + UNIT + "|(?!\\s*" + UNIT + ")))\\s+(?=\\p{L}{3})",
+            "(?<=\\p{L}{3}\\s)(" + NUMBER + "(?:\\s*" + UNIT + "|(?!\\s*" + UNIT
+                    + ")))\\s+(?!per\\b|each\\b)(?=\\p{L}{3})",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern AMOUNT_FIRST = Pattern.compile(
             "^(?:about\\s+)?(?:" + NUMBER + "|" + COUNT + "\\b|mostly\\b|some\\b).*", Pattern.CASE_INSENSITIVE);
@@ -97,11 +111,16 @@ record RecipePieces(List<Piece> pieces, List<Message> notes) {
 
     static RecipePieces of(final String written) {
         final List<Message> notes = new ArrayList<>();
+        final String plain = TIMES.matcher(
+                        KG_TO_A_CUBIC_METRE.matcher(written.strip()).replaceAll("g per litre"))
+                .replaceAll(" ");
         final String halved = AND_A_HALF
-                .matcher(LEAD.matcher(written.strip()).replaceFirst(""))
+                .matcher(LEAD.matcher(PREAMBLE.matcher(plain).replaceFirst("")).replaceFirst(""))
                 .replaceAll((MatchResult found) -> number(found.group(1)) + "½");
         final String clean = HALF_OF_EACH
-                .matcher(HALVES.matcher(halved).replaceFirst("1:1 "))
+                .matcher(HALVES_LAST
+                        .matcher(HALVES.matcher(halved).replaceFirst("1:1 "))
+                        .replaceFirst(""))
                 .replaceFirst("");
         final Matcher ratio = RATIO.matcher(clean);
         if (ratio.find()) {
@@ -174,7 +193,7 @@ record RecipePieces(List<Piece> pieces, List<Message> notes) {
     /** Takes a text apart where something parts it, and where a new amount begins. */
     private static List<String> apart(final String body) {
         final List<String> texts = new ArrayList<>();
-        for (final String line : BREAKS.split(body)) {
+        for (final String line : lines(body)) {
             for (final String piece : WORDS.split(" " + line + " ")) {
                 final String bare = bare(piece);
                 if (AMOUNT_ALONE.matcher(bare).matches()
@@ -187,6 +206,22 @@ record RecipePieces(List<Piece> pieces, List<Message> notes) {
             }
         }
         return withUnits(texts);
+    }
+
+    /** The text at its breaks; at colons, too, where every piece between them has an amount and a name. */
+    private static List<String> lines(final String body) {
+        return Arrays.stream(BREAKS.split(body))
+                .flatMap(line -> {
+                    final String[] between = COLON.split(line);
+                    return between.length > 1 && Arrays.stream(between).allMatch(RecipePieces::whole)
+                            ? Arrays.stream(between)
+                            : Stream.of(line);
+                })
+                .toList();
+    }
+
+    private static boolean whole(final String text) {
+        return holdsNumber(text) && text.matches(".*\\p{L}{3}.*");
     }
 
     /** "Ten litres of bark and five of perlite": the unit goes on. */
