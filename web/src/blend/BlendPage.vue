@@ -28,6 +28,7 @@ import BenchConflict from './BenchConflict.vue'
 import { CLOSER } from './closer'
 import DoseList from './DoseList.vue'
 import OneMoreTable from './OneMoreTable.vue'
+import CopyRecipe from './CopyRecipe.vue'
 import PasteRecipe from './PasteRecipe.vue'
 import { withProposal } from './proposals'
 import { changeBy, giveTo, moveEdge, removeRow } from './recipe'
@@ -150,6 +151,7 @@ const keep = () =>
   })
 
 const pasting = ref(false)
+const copying = ref(false)
 const pasted = ref('')
 const paste = (written = '') => {
   pasted.value = written
@@ -307,6 +309,7 @@ useKeys({
             @removed="removed"
             @lock="lock"
             @paste="paste()"
+            @copy="copying = true"
           />
           <ScoopChoice v-model="recipe" />
           <DoseList v-model="recipe" :words="evaluation?.doseWords ?? []" />
@@ -376,6 +379,7 @@ useKeys({
       @lock="lock"
       @way="take"
     />
+    <CopyRecipe v-model:open="copying" :recipe="recipe" :name="name" />
     <PasteRecipe v-model:open="pasting" :pot="brief.pot" :pasted="pasted" @take="takeWritten" />
 
     <Dialog v-model:visible="keeping" modal :header="$t('blend.page.keep')" :style="{ width: '26rem' }">

@@ -43,6 +43,7 @@ const { answer: understood, problem } = useAnswered(
 )
 const read = computed<WrittenRecipe | undefined>(() => (asked.value ? understood.value : undefined))
 const SKIP = 'skip'
+const MOST_TAPS = 3
 /** What the person chose for lines that were not clear, by what was written. */
 const chosen = computed({
   get: () => kept.value.chosen,
@@ -89,7 +90,11 @@ const take = () => {
       <template v-else-if="read">
         <h3>{{ $t('blend.paste.understood') }}</h3>
         <ol class="choices">
-          <li v-for="(line, i) in read.lines" :key="`${i} ${line.typed}`" :class="{ asks: !line.certain }">
+          <li
+            v-for="(line, i) in read.lines"
+            :key="`${i} ${line.typed}`"
+            :class="{ asks: !line.certain, unknown: !line.known }"
+          >
             <span class="typed">{{ line.typed }}</span>
             <span class="figures">{{ figure(line.amount, 2, true) }} {{ unit(line) }}</span>
             <span class="taken">
@@ -105,6 +110,18 @@ const take = () => {
               />
             </span>
             <small v-if="line.says" class="says">{{ line.says }}</small>
+            <span v-if="!line.certain && line.choices.length > 1" class="mend">
+              <button
+                v-for="choice in line.choices.slice(0, MOST_TAPS)"
+                :key="choice.id"
+                type="button"
+                class="plain"
+                :aria-pressed="choice.id === idOf(line)"
+                @click="chosen = { ...chosen, [line.typed]: choice.id }"
+              >
+                {{ choice.name }}
+              </button>
+            </span>
           </li>
         </ol>
         <p v-for="note in read.notes" :key="note" class="soft">{{ note }}</p>
@@ -166,6 +183,24 @@ li.asks {
 }
 .asks .says {
   color: var(--marigold-ink);
+}
+li.unknown {
+  border-left-color: var(--brick);
+}
+.unknown .says {
+  color: var(--brick);
+}
+.mend {
+  grid-column: 2 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  font-size: 14px;
+}
+.mend [aria-pressed='true'] {
+  color: var(--ink);
+  font-weight: 600;
+  text-decoration: none;
 }
 .ways {
   display: flex;

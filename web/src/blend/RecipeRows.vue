@@ -23,6 +23,7 @@ const emit = defineEmits<{
   removed: [name: string]
   lock: [materialId: string]
   paste: []
+  copy: []
 }>()
 const { material, materialName } = useMaterials()
 
@@ -124,6 +125,9 @@ defineExpose({ focusAdder, openMenu })
         @chosen="add"
       />
       <button type="button" class="plain" @click="emit('paste')">{{ $t('blend.rows.paste') }}</button>
+      <button v-if="model.parts.length > 0" type="button" class="plain" @click="emit('copy')">
+        {{ $t('blend.rows.copy') }}
+      </button>
     </div>
     <SumWays v-model="model" />
   </div>

@@ -27,12 +27,11 @@ const groups = computed(() => {
   return [...sorted.entries()].map(([group, entries]) => ({
     group,
     count: entries.filter((each) => each.breadth === 'ONE').length,
-    kinds: entries
-      .filter((each) => each.breadth === 'KIND')
-      .map((general) => ({
-        general,
-        entries: entries.filter((each) => each.breadth === 'ONE' && each.kindName === general.kindName),
-      })),
+    kinds: [...new Set(entries.map((each) => each.kindName))].map((kind) => ({
+      kind,
+      general: entries.find((each) => each.breadth === 'KIND' && each.kindName === kind),
+      entries: entries.filter((each) => each.breadth === 'ONE' && each.kindName === kind),
+    })),
   }))
 })
 const hits = computed<Shown[]>(() =>
@@ -98,8 +97,8 @@ const short = computed(() => wanted.value.slice(0, 40))
     <div class="sections">
       <section v-for="{ group, kinds } in groups" :id="anchor(group)" :key="group" class="group">
         <h2>{{ group }}</h2>
-        <div v-for="{ general, entries } in kinds" :key="general.id" class="kind">
-          <h3 v-if="general.kindName !== group">{{ general.kindName }}</h3>
+        <div v-for="{ kind, general, entries } in kinds" :key="kind" class="kind">
+          <h3 v-if="kind !== group">{{ kind }}</h3>
           <ul class="choices">
             <li v-for="entry in entries" :key="entry.id">
               <input
@@ -116,7 +115,9 @@ const short = computed(() => wanted.value.slice(0, 40))
               >
             </li>
           </ul>
-          <RouterLink class="general" :to="`/book/plants/${general.id}`">{{ general.name }}</RouterLink>
+          <RouterLink v-if="general" class="general" :to="`/book/plants/${general.id}`">{{
+            general.name
+          }}</RouterLink>
         </div>
       </section>
     </div>

@@ -900,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recipes/write": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["writeText"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season": {
         parameters: {
             query?: never;
@@ -1773,7 +1789,7 @@ export interface components {
         HitBody: {
             about?: string;
             /** @enum {string} */
-            how: "WHOLE" | "WHOLE_OTHER" | "NAME" | "NAME_BEGUN" | "GENUS" | "OTHER" | "OTHER_BEGUN" | "MISTYPED" | "PERHAPS";
+            how: "WHOLE" | "WHOLE_OTHER" | "NAME" | "WHOLE_BEGUN" | "NAME_BEGUN" | "GENUS" | "OTHER" | "OTHER_BEGUN" | "MISTYPED" | "PERHAPS";
             id: string;
             /** @enum {string} */
             kind: "ALSO" | "BLEND" | "POT" | "BATCH" | "PLANT" | "MATERIAL" | "AMENDMENT";
@@ -2594,11 +2610,19 @@ export interface components {
             /** @enum {string} */
             scoop?: "LEVEL" | "HEAPED" | "HANDFUL";
         };
+        RecipeLinesBody: {
+            lines: string[];
+        };
         RecipeTextBody: {
             pot?: components["schemas"]["PotBody"];
             /** Format: double */
             scoopLitres: number;
             text: string;
+        };
+        RecipeToWriteBody: {
+            recipe: components["schemas"]["RecipeBody"];
+            /** @enum {string} */
+            style: "PARTS" | "PER_CENT" | "SCOOPS";
         };
         RemedyBody: {
             after: components["schemas"]["SetupBody"];
@@ -5159,6 +5183,36 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WrittenRecipe"];
+                };
+            };
+        };
+    };
+    writeText: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeToWriteBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecipeLinesBody"];
                 };
             };
         };

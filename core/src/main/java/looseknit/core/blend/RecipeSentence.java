@@ -21,6 +21,7 @@ public enum RecipeSentence implements Code {
     DUSTING_AS_PART,
     TAKEN_AS("name"),
     WHICH_ONE("name"),
+    ASKED("question", "name"),
     MIDDLE_OF_RANGE,
     DUSTING_AS_DOSE("dose"),
     WEIGHED_NOT_SCOOPED("amendment"),

@@ -54,7 +54,7 @@ public final class Require {
         return stripped;
     }
 
-    static String plain(final double value) {
+    public static String plain(final double value) {
         return value == Math.rint(value) && Math.abs(value) < 1e15
                 ? Long.toString((long) value)
                 : Double.toString(value);

@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import looseknit.core.material.Lexicon;
+import looseknit.core.message.TableText;
 import looseknit.core.name.NameWords;
 import org.apache.commons.text.similarity.JaroWinklerSimilarity;
 
@@ -106,15 +107,21 @@ final class NameGuess {
      * @param candidates best first
      * @param certain whether the first is what was written
      * @param known whether anything was understood; else these only come nearest
+     * @param question what has to be asked before it is clear; empty if there is nothing in particular
      */
-    record Guess(List<Named> candidates, boolean certain, boolean known) {}
+    record Guess(List<Named> candidates, boolean certain, boolean known, TableText question) {
+
+        private static Guess of(final List<Named> candidates, final boolean certain, final boolean known) {
+            return new Guess(candidates, certain, known, TableText.NONE);
+        }
+    }
 
     /** The things whose names fit a typed one. */
     static Guess of(final String typed, final List<Named> things, final int most) {
         final OptionalDouble size = size(typed);
         final List<String> wanted = NameWords.of(SIZE.matcher(typed).replaceAll(" "));
         if (wanted.isEmpty()) {
-            return new Guess(List.of(), false, false);
+            return Guess.of(List.of(), false, false);
         }
         return exact(wanted, things)
                 .or(() -> called(wanted, size, things, most))
@@ -136,7 +143,7 @@ final class NameGuess {
         return things.stream()
                 .filter(each -> each.words().equals(wanted))
                 .findFirst()
-                .map(each -> new Guess(List.of(each), true, true));
+                .map(each -> Guess.of(List.of(each), true, true));
     }
 
     /** By what people call things, with or without a grade, as typed or mistyped. */
@@ -196,8 +203,11 @@ final class NameGuess {
         final boolean one = graded.size() == 1 && (!grades.isEmpty() || size.isPresent());
         final List<Named> candidates = new ArrayList<>(graded);
         meant.stream().filter(each -> !graded.contains(each)).forEach(candidates::add);
-        return Optional.of(
-                new Guess(candidates.stream().limit(most).toList(), !mistyped && (one || !entry.ask()), true));
+        return Optional.of(new Guess(
+                candidates.stream().limit(most).toList(),
+                !mistyped && (one || !entry.ask()),
+                true,
+                one || mistyped ? TableText.NONE : entry.question()));
     }
 
     private static boolean graded(final Named thing, final List<String> grades, final OptionalDouble size) {
@@ -226,7 +236,7 @@ final class NameGuess {
                 .limit(most)
                 .map(Scored::thing)
                 .toList();
-        return new Guess(candidates, known && candidates.size() == 1 && best > SURE, known);
+        return Guess.of(candidates, known && candidates.size() == 1 && best > SURE, known);
     }
 
     private record Scored(Named thing, double score, double ofName) {}

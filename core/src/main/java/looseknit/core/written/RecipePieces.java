@@ -109,7 +109,41 @@ record RecipePieces(List<Piece> pieces, List<Message> notes) {
             "\\b\\d+(?:[.,]\\d+)?\\s*(?:-\\s*\\d+\\s*)?mm\\b|\\b\\d+-\\d+-\\d+\\b|\\bno\\.?\\s*\\d+\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** A name in quotation marks is taken as it stands. */
+    private static final Pattern QUOTED = Pattern.compile("[“\"]([^“”\"\\n]{1,120})[”\"]");
+
+    private static final int LETTERS = 26;
+    private static final Pattern QUOTE = Pattern.compile("quotedname([a-z]{2})");
+
     static RecipePieces of(final String written) {
+        final List<String> quoted = new ArrayList<>();
+        final String masked = QUOTED.matcher(written).replaceAll((MatchResult found) -> {
+            quoted.add(found.group(1));
+            return "quotedname" + letters(quoted.size() - 1);
+        });
+        final RecipePieces pieces = unquoted(masked);
+        return quoted.isEmpty()
+                ? pieces
+                : new RecipePieces(
+                        pieces.pieces().stream()
+                                .map(each -> new Piece(quotes(each.typed(), quoted), quotes(each.text(), quoted)))
+                                .toList(),
+                        pieces.notes());
+    }
+
+    private static String letters(final int number) {
+        return "" + (char) ('a' + number / LETTERS % LETTERS) + (char) ('a' + number % LETTERS);
+    }
+
+    private static String quotes(final String text, final List<String> quoted) {
+        return QUOTE.matcher(text).replaceAll((MatchResult found) -> {
+            final int number =
+                    (found.group(1).charAt(0) - 'a') * LETTERS + found.group(1).charAt(1) - 'a';
+            return Matcher.quoteReplacement(number < quoted.size() ? quoted.get(number) : found.group());
+        });
+    }
+
+    private static RecipePieces unquoted(final String written) {
         final List<Message> notes = new ArrayList<>();
         final String plain = TIMES.matcher(
                         KG_TO_A_CUBIC_METRE.matcher(written.strip()).replaceAll("g per litre"))

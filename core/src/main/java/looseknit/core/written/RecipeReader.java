@@ -157,6 +157,8 @@ public final class RecipeReader {
             says = RecipeSentence.DUSTING_AS_PART.with();
         } else if (kind == Kind.VAGUE) {
             says = RecipeSentence.HOW_MUCH.with((int) Math.round(amount.value()));
+        } else if (!guess.certain() && !guess.question().isEmpty()) {
+            says = RecipeSentence.ASKED.with(guess.question(), name);
         } else if (!guess.certain()) {
             says = (choices.size() == 1 ? RecipeSentence.TAKEN_AS : RecipeSentence.WHICH_ONE).with(name);
         } else if (amount.range()) {

@@ -44,7 +44,7 @@ class RecipeReaderTest {
         assertThat(recipe.lines().get(1).choices())
                 .extracting(WrittenRecipe.Choice::id)
                 .contains("perlite_fine", "perlite_med");
-        assertThat(said(recipe.lines().get(1).says())).isEqualTo("Which one? Taken as perlite, coarse.");
+        assertThat(said(recipe.lines().get(1).says())).isEqualTo("Fine, medium or coarse? Taken as perlite, coarse.");
     }
 
     @ParameterizedTest

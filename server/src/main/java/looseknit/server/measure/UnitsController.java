@@ -2,10 +2,10 @@ package looseknit.server.measure;
 
 import java.util.Arrays;
 import java.util.List;
-import looseknit.core.written.RecipeReader;
 import looseknit.core.measure.LengthUnit;
 import looseknit.core.measure.MassUnit;
 import looseknit.core.measure.VolumeUnit;
+import looseknit.core.written.RecipeReader;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 

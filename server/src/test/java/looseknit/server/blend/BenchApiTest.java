@@ -5,6 +5,7 @@ import static looseknit.server.ApiTest.Requests.brief;
 import static looseknit.server.ApiTest.Requests.change;
 import static looseknit.server.ApiTest.Requests.recipe;
 import static looseknit.server.ApiTest.Requests.send;
+import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.empty;
 import static org.hamcrest.Matchers.hasItem;
@@ -73,6 +74,18 @@ class BenchApiTest {
                 .andExpect(status().isUnprocessableContent());
         http.perform(delete("/api/briefs/{id}", id)).andExpect(status().isNoContent());
         http.perform(delete("/api/briefs/{id}", id)).andExpect(status().isNotFound());
+    }
+
+    @Test
+    void writesARecipeInThePersonsUnits() throws Exception {
+        final String body =
+                "{\"style\":\"SCOOPS\",\"recipe\":{\"measure\":\"PARTS\",\"parts\":[{\"materialId\":\"peat\",\"amount\":3}],"
+                        + "\"doses\":[{\"amendmentId\":\"dolomite\",\"gPerL\":2}]}}";
+
+        http.perform(send("/api/recipes/write", body))
+                .andExpect(jsonPath("$.lines", contains("3 scoops Sphagnum peat", "2 g per litre Dolomite")));
+        http.perform(send("/api/recipes/write?units=us", body))
+                .andExpect(jsonPath("$.lines[1]").value("0.267 oz per gallon Dolomite"));
     }
 
     @Test
