@@ -19,15 +19,21 @@ import looseknit.server.frame.Books;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.need.OwnPlants;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The Book as it stands with own entries and with what was measured of the lots in use; built anew after a change. */
 @Component
 class LiveBooks implements Books {
+
+    /** Bound to a transaction that has changed the Book. */
+    private static final Object CHANGING = new Object();
 
     private final OwnMaterialRepository own;
     private final LotRepository lots;
@@ -74,12 +80,38 @@ class LiveBooks implements Books {
         now.set(null);
     }
 
+    /** Whoever changes the Book sees the change before it is committed; nobody else does. */
+    @EventListener
+    void changing(final MaterialsChanged event) {
+        if (TransactionSynchronizationManager.isSynchronizationActive()
+                && !TransactionSynchronizationManager.hasResource(CHANGING)) {
+            TransactionSynchronizationManager.bindResource(CHANGING, event);
+            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+                @Override
+                public void afterCompletion(final int status) {
+                    TransactionSynchronizationManager.unbindResourceIfPossible(CHANGING);
+                }
+            });
+        }
+    }
+
     private Now now() {
+        if (TransactionSynchronizationManager.hasResource(CHANGING)) {
+            return built();
+        }
         final Now kept = now.get();
         if (kept != null) {
             return kept;
         }
         final int before = changes.get();
+        final Now built = built();
+        if (changes.get() == before) {
+            now.set(built);
+        }
+        return built;
+    }
+
+    private Now built() {
         final Map<String, OwnMaterialFacts> told = new LinkedHashMap<>();
         final Set<String> retired = new HashSet<>(plants.removed());
         own.findAllByOrderByStoredAtAscIdAsc().forEach(each -> {
@@ -89,15 +121,11 @@ class LiveBooks implements Books {
             }
         });
         final MaterialBook unmeasured = MaterialBook.shipped().with(OwnMaterialBuilder.of(told));
-        final Now built = new Now(
+        return new Now(
                 unmeasured,
                 measured(unmeasured, lots.findByRemovedAtIsNullOrderByStoredAt()),
                 PlantBook.shipped().with(plants.all(PlantBook.shipped())),
                 Set.copyOf(retired));
-        if (changes.get() == before) {
-            now.set(built);
-        }
-        return built;
     }
 
     /** The lot in use stands for its material. */
