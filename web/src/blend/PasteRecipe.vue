@@ -110,7 +110,7 @@ const take = () => {
               />
             </span>
             <small v-if="line.says" class="says">{{ line.says }}</small>
-            <span v-if="!line.certain && line.choices.length > 1" class="mend">
+            <span v-if="line.known && !line.certain && line.choices.length > 1" class="mend">
               <button
                 v-for="choice in line.choices.slice(0, MOST_TAPS)"
                 :key="choice.id"

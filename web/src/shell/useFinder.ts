@@ -60,9 +60,12 @@ export const useFinder = (on: { isOpen: () => boolean; settings: () => void; key
   const { answer, busy, problem } = useNamed(() => (on.isOpen() ? typed.value : ''), KINDS, {
     also: () => own.value.map(({ key, name }) => ({ id: key, name })),
   })
+  /** What tells it from others, or the name by which it was found. */
+  const aboutOf = ({ name, about, matched }: NameHit) =>
+    `${name} ${about ?? ''}`.toLowerCase().includes(matched.toLowerCase()) ? (about ?? '') : matched
   const thing = (hit: NameHit): Found[] => {
     const { kind, id, name } = hit
-    const about = hit.about ?? ''
+    const about = aboutOf(hit)
     switch (kind) {
       case 'ALSO':
         return own.value.filter((each) => each.key === id)
@@ -85,10 +88,26 @@ export const useFinder = (on: { isOpen: () => boolean; settings: () => void; key
         return [{ key: `plant-${id}`, kind: 'plant', name, about, go: to(`/book/plants/${id}`) }]
       case 'MATERIAL':
         return [
-          { key: `material-${id}`, kind: 'material', name, materialId: id, go: to(`/book/materials/${id}`) },
+          {
+            key: `material-${id}`,
+            kind: 'material',
+            name,
+            about,
+            materialId: id,
+            go: to(`/book/materials/${id}`),
+          },
         ]
       case 'AMENDMENT':
-        return [{ key: `amendment-${id}`, kind: 'material', name, materialId: id, go: to('/book/materials') }]
+        return [
+          {
+            key: `amendment-${id}`,
+            kind: 'material',
+            name,
+            about,
+            materialId: id,
+            go: to('/book/materials'),
+          },
+        ]
     }
   }
   const fits = computed(() => (answer.value?.typed === typed.value.trim() ? answer.value : undefined))

@@ -86,6 +86,15 @@ final class Condition {
         words.put(
                 "lime_hater",
                 (stated, rule) -> asked -> asked.anyPlant(each -> each.needs().hatesLime()));
+        words.put(
+                "likes_lime_and_has_none",
+                (stated, rule) -> asked -> asked.anyPlant(each -> each.needs().likesLime())
+                        && asked.share(each -> each.is(Nature.LIMY)) <= 0
+                        && asked.doses().noneMatch(dose -> dose.amendment().kind() == Amendment.Kind.LIME));
+        words.put(
+                "dries_out",
+                (stated, rule) ->
+                        asked -> asked.anyPlant(each -> each.needs().trigger().compareTo(AllowableDepletion.DRY) >= 0));
         words.put("repot_years_from", (stated, rule) -> {
             final double years = stated.number(0.5, 30);
             return asked -> asked.anyPlant(each -> each.growing().repotting() == Growing.Repotting.NEVER

@@ -37,6 +37,14 @@ public record Needs(
     /** A plant whose best pH ends here or lower hates lime; common practice put into a figure by judgement. */
     public static final double LIME_HATER_PH = 5.8;
 
+    /** A plant whose best pH begins here or higher likes lime; common practice put into a figure by judgement. */
+    public static final double LIME_LOVER_PH = 6.5;
+
+    /** Whether it thrives on lime. */
+    public boolean likesLime() {
+        return ph.low() >= LIME_LOVER_PH;
+    }
+
     /** Whether lime harms it. */
     public boolean hatesLime() {
         return ph.high() <= LIME_HATER_PH;
