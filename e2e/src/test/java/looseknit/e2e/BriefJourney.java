@@ -108,9 +108,17 @@ class BriefJourney extends Journey {
         final Page page = browser.page();
         page.navigate(app.address() + "/book/plants");
         page.locator("#seek").fill("cape primrse");
-        assertThat(page.getByText("These come nearest:")).isVisible();
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Cape primrose")))
                 .isVisible();
+        page.locator("#seek").fill("oak sapling");
+        assertThat(page.getByText("is not in the Book.")).isVisible();
+        page.getByText("choose what it is like").click();
+        page.getByLabel("climbs, trails or hangs").check();
+        page.getByLabel("plump and juicy").check();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(2))
+                        .first())
+                .hasText("wax flowers and vines that sit on trees");
+        page.goBack();
         page.locator("#seek").fill("jade");
         page.getByLabel("Lay Jade plant beside others").check();
         page.locator("#seek").fill("maidenhair");

@@ -137,6 +137,7 @@ class FindJourney extends Journey {
             page.locator(".p-popover input").first().fill(plant);
             page.locator(".p-autocomplete-option").first().click();
             page.keyboard().press("Escape");
+            assertThat(page.locator(".p-popover")).hasCount(0);
         }
         button(page, "See who can share").click();
         assertThat(page.locator(".splits")).isVisible(LONG);

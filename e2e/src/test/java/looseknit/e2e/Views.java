@@ -52,6 +52,7 @@ final class Views {
         views.put("shelf-own", "/shelf/own");
         views.put("shelf-files", "/shelf/files");
         views.put("book-plants", "/book/plants");
+        views.put("book-unknown", "/book/unknown");
         views.put("book-side-by-side", "/book/plants/velvet_anthurium+maidenhair+jade");
         views.put("book-materials", "/book/materials");
         views.put("book-material", "/book/materials/peat");

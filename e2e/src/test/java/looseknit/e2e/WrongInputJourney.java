@@ -113,7 +113,7 @@ class WrongInputJourney extends Journey {
         page.getByPlaceholder("Name of the plant").fill("peece lilly");
         page.getByPlaceholder("Name of the plant").press("Enter");
 
-        assertThat(page.getByText("The Book has no plant “peece lilly”. Nearest:"))
+        assertThat(page.getByText("“peece lilly” is not in the Book. It may be called"))
                 .isVisible();
         page.locator(".unknown")
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Peace lily"))

@@ -8,7 +8,15 @@ public enum BatchSentence implements Code {
     NO_POTS,
     LESS_THAN_THE_POT_HOLDS("volume"),
     AS_FAR_AS_IT_GOES("low", "high", "amendment", "weeks"),
-    SPLIT_THE_DOSE;
+    SPLIT_THE_DOSE,
+    GUARD_DUST,
+    GUARD_MOULD,
+    GUARD_SPHAGNUM,
+    GUARD_CAUSTIC,
+    SWELL("material", "mass", "volume"),
+    RINSE_SALTY("material", "limit"),
+    PREPARE("material", "text"),
+    BEFORE_FILLING;
 
     private final List<String> arguments;
 
