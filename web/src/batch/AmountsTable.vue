@@ -6,17 +6,12 @@ import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { t } from '@/words'
 import PackField from './PackField.vue'
+import { scoopWords } from './scoops'
 
 /** What to scoop, open, swell and weigh. */
 defineProps<{ plan: Batch['plan'] }>()
 const emit = defineEmits<{ pack: [materialId: string, litres: number, price: number | undefined] }>()
 const settings = useSettings()
-const quarters: Record<string, string> = { '0.25': '¼', '0.5': '½', '0.75': '¾' }
-const scoops = (count: number) => {
-  const whole = Math.floor(count + 1e-9)
-  const rest = quarters[String(Math.round((count - whole) * 4) / 4)] ?? ''
-  return `${whole > 0 || rest === '' ? whole : ''}${rest}`
-}
 const packWords = (line: Line) => {
   const size = text(settings.measures.pack(line.packLitres))
   const price =
@@ -65,7 +60,7 @@ const packWords = (line: Line) => {
                 </span>
               </span>
             </th>
-            <td class="figures scoops">{{ scoops(line.scoops) }}</td>
+            <td class="figures scoops">{{ scoopWords(line.scoops) }}</td>
             <td class="figures">{{ text(settings.measures.volume(line.litres)) }}</td>
             <td class="figures">{{ line.packs }}</td>
             <td>

@@ -16,6 +16,7 @@ import ConflictNotice from '@/parts/ConflictNotice.vue'
 import { useDraft } from '@/parts/useDraft'
 import { t } from '@/words'
 import AmountsTable from './AmountsTable.vue'
+import BatchThread from './BatchThread.vue'
 import FillRow from './FillRow.vue'
 
 /** A batch: pots to fill, and the amounts that follow. Saves itself. */
@@ -131,7 +132,16 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
             }}</span>
           </p>
         </div>
+        <BatchThread :id="id" :blend-id="batch.blendId" at="amounts" />
+      </div>
+      <div class="page-head">
         <div class="actions">
+          <Button
+            v-if="!batch.mixedOn"
+            as="router-link"
+            :to="`/batches/${id}/prepare`"
+            :label="$t('batch.batchPage.prepareAndMix')"
+          />
           <Button
             v-if="!batch.mixedOn"
             :label="$t('batch.batchPage.itIsMixed')"
@@ -145,7 +155,12 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
             }}</RouterLink>
             <Button :label="$t('batch.batchPage.setBackToNotMixed')" text @click="mixed(undefined)" />
           </template>
-          <Button :label="$t('batch.batchPage.potUp')" :disabled="!!problem" @click="potUp" />
+          <Button
+            :label="$t('batch.batchPage.potUp')"
+            :outlined="!batch.mixedOn"
+            :disabled="!!problem"
+            @click="potUp"
+          />
         </div>
       </div>
       <div class="columns">

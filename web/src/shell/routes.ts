@@ -57,6 +57,20 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'batch', place: 'batches' },
   },
   {
+    path: '/batches/:id/prepare',
+    name: 'prepare',
+    component: () => import('@/batch/PreparePage.vue'),
+    props: true,
+    meta: { title: 'prepare', place: 'batches' },
+  },
+  {
+    path: '/batches/:id/mix',
+    name: 'mix',
+    component: () => import('@/batch/MixPage.vue'),
+    props: true,
+    meta: { title: 'mix', place: 'batches' },
+  },
+  {
     path: '/batches/:batchId/pot-up',
     name: 'pot-up',
     component: () => import('@/pot/PotUpPage.vue'),

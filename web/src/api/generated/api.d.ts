@@ -84,6 +84,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{id}/mixing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/mixing/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/mixing/taps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blends": {
         parameters: {
             query?: never;
@@ -2104,6 +2152,12 @@ export interface components {
             ph?: number;
             sieves?: components["schemas"]["SievesBody"];
         };
+        MixBackBody: {
+            materialId: string;
+            name: string;
+            /** Format: double */
+            scoops: number;
+        };
         MixBody: {
             /** Format: uuid */
             blendId?: string;
@@ -2119,9 +2173,61 @@ export interface components {
             amount: number;
             materialId: string;
         };
+        MixStepBody: {
+            because: string;
+            /** Format: double */
+            done: number;
+            /** Format: double */
+            grams: number;
+            /** Format: int32 */
+            load: number;
+            name: string;
+            over: boolean;
+            /** Format: double */
+            scoops: number;
+            thingId: string;
+            /** @enum {string} */
+            turn: "WEIGHED" | "WET_BASE" | "DUSTY" | "HEAVY" | "CHUNKS";
+            weighed: boolean;
+        };
         MixedBody: {
             /** Format: date */
             mixedOn?: string;
+        };
+        MixingBody: {
+            back: components["schemas"]["MixBackBody"][];
+            /** Format: double */
+            betterScoopLitres?: number;
+            /** Format: uuid */
+            blendId: string;
+            blendName: string;
+            differs: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            lastTapId?: string;
+            /** Format: int32 */
+            loads: number;
+            lot: string;
+            made?: components["schemas"]["RecipeBody"];
+            /** Format: double */
+            madeLitres: number;
+            /** Format: double */
+            mostOffPercent: number;
+            /** Format: int32 */
+            next?: number;
+            /** Format: double */
+            scoopLitres: number;
+            sheet: components["schemas"]["RecipeBody"];
+            steps: components["schemas"]["MixStepBody"][];
+            stopped: boolean;
+            /** Format: int64 */
+            taps: number;
+            tasks: components["schemas"]["PrepareTaskBody"][];
+            /** Format: double */
+            tubLitres: number;
+            /** Format: int32 */
+            versionNumber: number;
         };
         MonthBody: {
             /** Format: double */
@@ -2527,6 +2633,18 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PrepareTaskBody: {
+            /** Format: date-time */
+            begunAt?: string;
+            /** Format: double */
+            begunMinutes?: number;
+            key: string;
+            materialId?: string;
+            minutes: number[];
+            says: string;
+            /** Format: uuid */
+            tickedBy?: string;
+        };
         PreviewBody: {
             constituents: components["schemas"]["ConstituentBody"][];
             does: string;
@@ -2852,6 +2970,20 @@ export interface components {
             asked: components["schemas"]["AskedBody"];
             /** Format: int32 */
             row: number;
+        };
+        TapBody: {
+            /** Format: double */
+            amount?: number;
+            /** Format: uuid */
+            id: string;
+            insteadOf?: string;
+            /** @enum {string} */
+            kind: "SCOOPED" | "WEIGHED" | "RAN_OUT" | "STOPPED" | "UNDONE" | "TICKED" | "BEGUN";
+            /** Format: int32 */
+            load?: number;
+            thingId?: string;
+            /** Format: uuid */
+            undoes?: string;
         };
         TargetBody: {
             bearableWords: string;
@@ -3282,6 +3414,94 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BatchBody"];
+                };
+            };
+        };
+    };
+    get_4: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MixingBody"];
+                };
+            };
+        };
+    };
+    events_1: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    tap: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MixingBody"];
                 };
             };
         };

@@ -7,7 +7,7 @@ import { stitchOf } from '@/material/stitches'
 import { useSettings } from '@/measure/settings'
 import { t } from '@/words'
 import { scaleBar, sectionWidth, scoopWidth } from './section'
-import type { GrainKind } from './grains'
+import type { GrainKind } from '@/material/grains'
 import type { Asked, Told } from './worker'
 
 /** The blend as it would look in the hand, drawn to scale from its grades. A drawing, and it says so. */

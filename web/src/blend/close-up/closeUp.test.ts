@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { draw, wetted } from './draw'
 import { Fall } from './fall'
-import { chance, chooseGrains, type Grain, type GrainKind, outline, sizeAt } from './grains'
+import { chance, chooseGrains, type Grain, type GrainKind, outline, sizeAt } from '@/material/grains'
 import { scaleBar, scoopWidth, sectionWidth } from './section'
 
 const bark: GrainKind = {

@@ -1,5 +1,5 @@
 import type { Lying } from './fall'
-import { chance, outline, type GrainKind } from './grains'
+import { chance, outline, type GrainKind } from '@/material/grains'
 
 /** How the close-up is looked at. */
 export interface Look {

@@ -1,4 +1,4 @@
-import type { Grain } from './grains'
+import type { Grain } from '@/material/grains'
 
 /**
  * A small fall of grains in a section: each is a ball of its middle size that falls, pushes others aside and comes to rest. What lies

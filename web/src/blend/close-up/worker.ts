@@ -1,6 +1,6 @@
 import { draw, type Look } from './draw'
 import { Fall } from './fall'
-import { chooseGrains, type Chosen, type GrainKind } from './grains'
+import { chooseGrains, type Chosen, type GrainKind } from '@/material/grains'
 
 /** Draws the close-up off the main thread: lets grains fall, and stops as soon as they lie. */
 export interface Asked {

@@ -93,7 +93,7 @@ class BenchJourney extends Journey {
         page.keyboard().press("p");
         page.locator("#written-recipe").fill("4 orchid bark, 2 perlte, 25 moonstone, 1 part dolomite");
         assertThat(page.locator(".paste li")).hasCount(4);
-        assertThat(page.locator(".paste li").nth(0)).containsText("Which one?");
+        assertThat(page.locator(".paste li").nth(0)).containsText("Which grade: fine, medium or coarse?");
         assertThat(page.locator(".paste li").nth(2)).containsText("No material is called “moonstone”.");
         assertThat(page.locator(".paste li").nth(2)).containsText("Leave this line out");
         assertThat(page.locator(".paste li").nth(3)).containsText("weighed, not scooped");

@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
+import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Material;
 import looseknit.core.measure.Limit;
@@ -118,9 +119,7 @@ public record MixSheet(
                             Optional.empty(),
                             scoops(each.getValue() / plan.loads(), scoopLitres),
                             0))
-                    .sorted(Comparator.comparing(Step::turn)
-                            .thenComparing(step ->
-                                    step.material().orElseThrow().grainSize().d50Mm()))
+                    .sorted(Comparator.comparing(Step::turn).thenComparing(step -> -step.scoops()))
                     .forEach(steps::add);
         }
         return steps;
@@ -159,6 +158,20 @@ public record MixSheet(
                 .filter(step -> step.load() == 1 && step.thingId().equals(materialId))
                 .mapToDouble(Step::scoops)
                 .sum();
+    }
+
+    /** The recipe that all its steps come to; doses as planned. */
+    public Recipe recipe(final BatchPlan plan) {
+        final Map<Material, Double> scoops = new LinkedHashMap<>();
+        steps.forEach(step -> step.material().ifPresent(each -> scoops.merge(each, step.scoops(), Double::sum)));
+        return new Recipe(
+                Recipe.Measure.PARTS,
+                scoops.entrySet().stream()
+                        .map(each -> new Recipe.Part(each.getKey(), each.getValue()))
+                        .toList(),
+                plan.doses().stream()
+                        .map(dose -> new Recipe.Dose(dose.amendment(), dose.gPerL()))
+                        .toList());
     }
 
     /** The step of a load that is about a thing. */

@@ -136,24 +136,30 @@ public final class NameIndex<T> {
             aside = List.copyOf(aside);
         }
 
-        /** The best of several: what was found by all that was typed comes alone, if there is any. */
+        /** The best of several: what was found in the surest way comes alone. */
         public static <T> Found<T> best(final Collection<Found<T>> all, final int most) {
-            final boolean sure = all.stream().anyMatch(each -> each.sure() && each.aside.isEmpty());
-            final boolean partly = all.stream().anyMatch(Found::sure);
-            final List<Found<T>> kept = all.stream()
-                    .filter(each -> sure ? each.sure() && each.aside.isEmpty() : !partly || each.sure())
-                    .toList();
+            final int surest = all.stream().mapToInt(Found::doubt).min().orElse(0);
+            final List<Found<T>> kept =
+                    all.stream().filter(each -> each.doubt() == surest).toList();
             return new Found<>(
                     kept.stream()
                             .flatMap(each -> each.hits.stream())
                             .sorted(Comparator.comparingDouble(Hit::cost))
                             .limit(most)
                             .toList(),
-                    kept.stream()
-                            .filter(each -> !each.hits.isEmpty())
-                            .findFirst()
-                            .map(Found::aside)
-                            .orElse(List.of()));
+                    kept.stream().findFirst().map(Found::aside).orElse(List.of()));
+        }
+
+        /** From all that was typed, over typing errors and words set aside, to what only may be meant, and nothing. */
+        private int doubt() {
+            if (hits.isEmpty()) {
+                return 4;
+            }
+            final How how = hits.get(0).how();
+            if (how == How.PERHAPS) {
+                return 3;
+            }
+            return aside.isEmpty() ? how == How.MISTYPED ? 1 : 0 : 2;
         }
 
         /** Whether the first is what was typed, not only like it. */

@@ -61,7 +61,7 @@ public record BatchBody(
     /** An amendment to weigh. */
     public record DoseLineBody(String amendmentId, String name, double gPerL, double grams, double gramsPerLoad) {}
 
-    static BatchBody of(final Batch batch, final BlendVersion version, final BatchPlan plan) {
+    static BatchBody of(final Batch batch, final BlendVersion version, final RecipeBody recipe, final BatchPlan plan) {
         return new BatchBody(
                 batch.id(),
                 batch.revision(),
@@ -69,7 +69,7 @@ public record BatchBody(
                 batch.blendId(),
                 batch.versionNumber(),
                 version.name(),
-                version.recipe(),
+                recipe,
                 version.brief(),
                 batch.fills(),
                 batch.reserve(),

@@ -11,6 +11,8 @@ import java.util.stream.Stream;
 import looseknit.core.batch.BatchOrder;
 import looseknit.core.batch.BatchPlan;
 import looseknit.core.batch.Fill;
+import looseknit.core.batch.Heap;
+import looseknit.core.batch.MixSheet;
 import looseknit.core.batch.Pack;
 import looseknit.core.caution.Caution;
 import looseknit.core.shelf.Depletion;
@@ -22,6 +24,7 @@ import looseknit.server.frame.Refused;
 import looseknit.server.frame.StaleRevision;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.message.Speech;
+import looseknit.server.reading.RecipeBody;
 import looseknit.server.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -47,6 +50,7 @@ public class Batches {
     private final NumberingRepository numbering;
     private final Speech speech;
     private final TransactionTemplate transaction;
+    private final BatchTapRepository taps;
 
     Batches(
             final Books books,
@@ -57,7 +61,8 @@ public class Batches {
             final Clock clock,
             final NumberingRepository numbering,
             final Speech speech,
-            final TransactionTemplate transaction) {
+            final TransactionTemplate transaction,
+            final BatchTapRepository taps) {
         this.books = books;
         this.shelf = shelf;
         this.batches = batches;
@@ -67,6 +72,7 @@ public class Batches {
         this.numbering = numbering;
         this.speech = speech;
         this.transaction = transaction;
+        this.taps = taps;
     }
 
     /** A page of all batches: those to mix first, the newest first of each. */
@@ -168,7 +174,9 @@ public class Batches {
         final Batch batch = batches.lock(id).orElseThrow(() -> new NotThere("batch"));
         if (batch.revision() != revision) {
             throw new StaleRevision(
-                    "batch", BatchBody.of(batch, blends.version(batch.blendId(), batch.versionNumber()), plan(batch)));
+                    "batch",
+                    BatchBody.of(
+                            batch, blends.version(batch.blendId(), batch.versionNumber()), recipe(batch), plan(batch)));
         }
         batch.become(fills, reserve, scoopLitres, tubLitres);
         batch.planned(plan(batch).litresToMake());
@@ -197,12 +205,45 @@ public class Batches {
     /** What would be left of each lot that loses something once the batch is mixed [L]. */
     @Transactional(readOnly = true)
     public Map<UUID, Double> left(final UUID id) {
-        final BatchPlan plan = plan(get(id));
+        final Batch batch = get(id);
+        final BatchPlan plan = plan(batch);
+        final Map<String, Double> scooped = heap(batch, plan).litres();
+        final Stream<Depletion.Taken> materials = scooped.isEmpty()
+                ? plan.materials().stream().map(Batches::taken)
+                : scooped.entrySet().stream().map(each -> new Depletion.Taken(each.getKey(), each.getValue()));
         return Depletion.after(
                 shelf.inOrderOfUse(),
-                Stream.concat(plan.materials().stream(), plan.layers().stream())
-                        .map(line -> new Depletion.Taken(line.material().id(), line.litres()))
+                Stream.concat(materials, plan.layers().stream().map(Batches::taken))
                         .toList());
+    }
+
+    private static Depletion.Taken taken(final BatchPlan.Line line) {
+        return new Depletion.Taken(line.material().id(), line.litres());
+    }
+
+    /** What was really put in, by what was told at the tub. */
+    private Heap heap(final Batch batch, final BatchPlan plan) {
+        return new Heap(
+                MixSheet.of(plan, batch.scoopLitres()),
+                taps.findByBatchIdOrderByNumber(batch.id()).stream()
+                        .flatMap(BatchTap::toCore)
+                        .toList());
+    }
+
+    /** The recipe of a batch: that of its version, or what was really put in once it was counted at the tub and all is in. */
+    @Transactional(readOnly = true)
+    public RecipeBody recipe(final Batch batch) {
+        final RecipeBody planned =
+                blends.version(batch.blendId(), batch.versionNumber()).recipe();
+        if (!taps.existsByBatchIdAndKind(batch.id(), BatchTap.Kind.SCOOPED)) {
+            return planned;
+        }
+        final Heap heap = heap(batch, plan(batch));
+        return heap.next().isEmpty() && heap.differs()
+                ? heap.recipe(books.materials())
+                        .map(made -> RecipeBody.of(made, planned.scoop()))
+                        .orElse(planned)
+                : planned;
     }
 
     /** Remembers the pack in which a material is bought. */

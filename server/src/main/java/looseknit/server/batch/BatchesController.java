@@ -173,6 +173,10 @@ class BatchesController {
     }
 
     private BatchBody body(final Batch batch) {
-        return BatchBody.of(batch, blends.version(batch.blendId(), batch.versionNumber()), batches.plan(batch));
+        return BatchBody.of(
+                batch,
+                blends.version(batch.blendId(), batch.versionNumber()),
+                batches.recipe(batch),
+                batches.plan(batch));
     }
 }

@@ -1,16 +1,13 @@
 package looseknit.server.find;
 
 import jakarta.validation.Valid;
-import java.io.IOException;
 import java.time.Duration;
 import java.util.UUID;
-import java.util.concurrent.ScheduledFuture;
-import java.util.concurrent.atomic.AtomicLong;
-import java.util.concurrent.atomic.AtomicReference;
 import looseknit.core.find.WhyNot;
 import looseknit.core.message.Message;
 import looseknit.core.message.TableText;
 import looseknit.core.message.Wording;
+import looseknit.server.frame.EventStream;
 import looseknit.server.message.Speech;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -33,7 +30,6 @@ import tools.jackson.databind.json.JsonMapper;
 @RequestMapping("/api/finds")
 class FindsController {
 
-    private static final long LONGEST_STREAM_MILLIS = 120_000;
     private static final Duration BETWEEN = Duration.ofMillis(100);
 
     private final Finds finds;
@@ -67,42 +63,14 @@ class FindsController {
     SseEmitter events(@PathVariable final UUID id) {
         final FindJob job = finds.get(id);
         final Wording wording = speech.wording();
-        final SseEmitter emitter = new SseEmitter(LONGEST_STREAM_MILLIS);
-        final AtomicLong told = new AtomicLong(-1);
-        final AtomicReference<@Nullable ScheduledFuture<?>> ticking = new AtomicReference<>();
-        final Runnable stop = () -> {
-            final ScheduledFuture<?> ticks = ticking.get();
-            if (ticks != null) {
-                ticks.cancel(false);
-            }
-        };
-        emitter.onCompletion(stop);
-        emitter.onTimeout(emitter::complete);
-        emitter.onError(error -> stop.run());
-        ticking.set(clockwork.scheduleWithFixedDelay(
-                () -> {
-                    final long changes = job.changes();
-                    if (told.getAndSet(changes) != changes) {
-                        tell(emitter, job, wording);
-                    }
-                },
-                BETWEEN));
-        return emitter;
-    }
-
-    private void tell(final SseEmitter emitter, final FindJob job, final Wording wording) {
-        try {
-            final boolean last = job.over();
-            emitter.send(SseEmitter.event()
-                    .data(json.writer()
-                            .withAttribute(Wording.class, wording)
-                            .writeValueAsString(job.toBody(wording.system()))));
-            if (last) {
-                emitter.complete();
-            }
-        } catch (final IOException | IllegalStateException gone) {
-            emitter.complete();
-        }
+        return EventStream.of(
+                clockwork,
+                BETWEEN,
+                job::changes,
+                job::over,
+                () -> json.writer()
+                        .withAttribute(Wording.class, wording)
+                        .writeValueAsString(job.toBody(wording.system())));
     }
 
     /** Calls a search off at once. */

@@ -17,7 +17,6 @@ import looseknit.core.reading.PottedMix;
 import looseknit.core.reading.Reading;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
-import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.need.BriefBody;
@@ -38,7 +37,6 @@ public class Pottings {
     private final Books books;
     private final PottingRepository pottings;
     private final Batches batches;
-    private final Blends blends;
     private final KnownSource knownSource;
     private final Clock clock;
 
@@ -46,13 +44,11 @@ public class Pottings {
             final Books books,
             final PottingRepository pottings,
             final Batches batches,
-            final Blends blends,
             final KnownSource knownSource,
             final Clock clock) {
         this.books = books;
         this.pottings = pottings;
         this.batches = batches;
-        this.blends = blends;
         this.knownSource = knownSource;
         this.clock = clock;
     }
@@ -89,8 +85,7 @@ public class Pottings {
             }
             final Brief checked = complete(brief);
             final Batch batch = batches.get(batchId);
-            final RecipeBody recipe =
-                    blends.version(batch.blendId(), batch.versionNumber()).recipe();
+            final RecipeBody recipe = batches.recipe(batch);
             final Estimate days = daysToDry(recipe, checked, knownSource.known(batch.blendId(), recipe));
             final Potting potting =
                     new Potting(id, text("label", label, LONGEST_LABEL), brief, batchId, pottedOn, days);

@@ -1,0 +1,152 @@
+package looseknit.server.batch;
+
+import static looseknit.core.measure.Require.within;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import looseknit.core.batch.Heap;
+import looseknit.core.batch.MixSheet;
+import looseknit.core.batch.Tap;
+import looseknit.core.measure.Limit;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.TableText;
+import looseknit.server.frame.Books;
+import looseknit.server.frame.NotThere;
+import looseknit.server.frame.UnknownName;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Batches as they are mixed: every tap is stored as it is told, and what lies in the tub is worked out from all of them. */
+@Service
+@Transactional
+class Mixing {
+
+    private static final double MOST_SCOOPS = 200;
+    private static final double MOST_GRAMS = 100_000;
+    private static final double MOST_MINUTES = 10_000;
+
+    private final Books books;
+    private final Batches batches;
+    private final BatchRepository stored;
+    private final BatchTapRepository taps;
+    private final Clock clock;
+
+    Mixing(
+            final Books books,
+            final Batches batches,
+            final BatchRepository stored,
+            final BatchTapRepository taps,
+            final Clock clock) {
+        this.books = books;
+        this.batches = batches;
+        this.stored = stored;
+        this.taps = taps;
+        this.clock = clock;
+    }
+
+    /** A batch with its sheet and all that was told of it. */
+    record State(Batch batch, MixSheet sheet, Heap heap, List<BatchTap> taps) {}
+
+    @Transactional(readOnly = true)
+    State state(final UUID batchId) {
+        return state(batches.get(batchId));
+    }
+
+    private State state(final Batch batch) {
+        final List<BatchTap> told = taps.findByBatchIdOrderByNumber(batch.id());
+        final MixSheet sheet = MixSheet.of(batches.plan(batch), batch.scoopLitres());
+        return new State(batch, sheet, new Heap(sheet, core(told)), told);
+    }
+
+    private static List<Tap> core(final List<BatchTap> told) {
+        return told.stream().flatMap(BatchTap::toCore).toList();
+    }
+
+    /** How many taps a batch has had; grows with each. */
+    @Transactional(readOnly = true)
+    public long count(final UUID batchId) {
+        return taps.countByBatchId(batchId);
+    }
+
+    /**
+     * Stores what was done; a second call with the same id changes nothing.
+     *
+     * @throws OutOfRangeException if an amount, load or target cannot be
+     * @throws UnknownName if there is no such material or amendment
+     */
+    State tap(final UUID batchId, final TapBody body) {
+        final Batch batch = stored.lock(batchId).orElseThrow(() -> new NotThere("batch"));
+        if (taps.findById(body.id()).isEmpty()) {
+            check(batch, body);
+            taps.saveAndFlush(new BatchTap(body.id(), batchId, next(batchId), clock.instant(), body));
+        }
+        return state(batch);
+    }
+
+    private long next(final UUID batchId) {
+        return taps.findByBatchIdOrderByNumber(batchId).stream()
+                        .mapToLong(BatchTap::number)
+                        .max()
+                        .orElse(0)
+                + 1;
+    }
+
+    private void check(final Batch batch, final TapBody body) {
+        final int loads = batches.plan(batch).loads();
+        within("load", body.loadOrFirst(), 1, loads, Limit.NUMBER);
+        switch (body.kind()) {
+            case SCOOPED -> {
+                final double scoops =
+                        within("amount", body.amountOrNone(), MixSheet.QUARTER, MOST_SCOOPS, Limit.NUMBER);
+                if (Math.abs(scoops / MixSheet.QUARTER - Math.rint(scoops / MixSheet.QUARTER)) > 1e-9) {
+                    throw new OutOfRangeException(
+                            "amount", String.valueOf(scoops), TableText.said("whole, half or quarter scoops"));
+                }
+                material(body.thingOrNone());
+                Optional.ofNullable(body.insteadOf()).ifPresent(this::material);
+            }
+            case RAN_OUT -> material(body.thingOrNone());
+            case WEIGHED -> {
+                within("amount", body.amountOrNone(), 0, MOST_GRAMS, Limit.NUMBER);
+                if (books.materials().amendment(body.thingOrNone()).isEmpty()) {
+                    throw new UnknownName("thingId", "amendment", body.thingOrNone(), "Pick one from the list.");
+                }
+            }
+            case UNDONE -> {
+                final UUID undone = body.undoes();
+                if (undone == null
+                        || taps.findByBatchIdOrderByNumber(batch.id()).stream()
+                                .noneMatch(tap -> tap.getId().equals(undone))) {
+                    throw new OutOfRangeException(
+                            "undoes", String.valueOf(undone), TableText.said("a tap of this batch"));
+                }
+            }
+            case TICKED, BEGUN -> {
+                within("amount", body.amountOrNone(), 0, MOST_MINUTES, Limit.NUMBER);
+                if (body.thingOrNone().isBlank()) {
+                    throw new OutOfRangeException("thingId", "", TableText.said("what was prepared"));
+                }
+            }
+            case STOPPED -> {
+                // says all it has to say
+            }
+        }
+    }
+
+    private void material(final String id) {
+        if (books.materials().material(id).isEmpty()) {
+            throw new UnknownName("thingId", "material", id, "Pick one from the list.");
+        }
+    }
+
+    /** Preparations that stand as done: ticked, and not taken back. */
+    static Stream<BatchTap> standing(final State state, final BatchTap.Kind kind) {
+        return state.taps().stream()
+                .filter(tap -> tap.kind() == kind)
+                .filter(tap ->
+                        state.taps().stream().noneMatch(other -> tap.getId().equals(other.undoes())));
+    }
+}
