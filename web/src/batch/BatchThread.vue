@@ -60,6 +60,7 @@ a:first-child::before {
 }
 .knot {
   position: relative;
+  z-index: 1;
   width: 16px;
   height: 16px;
   margin: 2px;

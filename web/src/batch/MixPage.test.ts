@@ -120,6 +120,18 @@ describe('at the tub', () => {
     expect([...stored.values()].map((each) => each.amount)).toEqual([1, 1, 0.5])
   })
 
+  it('never counts one too many of quick taps', async () => {
+    const { stored } = server()
+    const { view } = await open(MixPage)
+    const button = view.findAll('button').find((each) => each.text() === 'Next scoop is in')
+    for (let i = 0; i < 6; i++) {
+      void button?.trigger('click')
+      await Promise.resolve()
+    }
+    await flushPromises()
+    expect([...stored.values()].map((each) => each.amount)).toEqual([1, 1, 0.5])
+  })
+
   it('takes back, gives up what ran out, and leaves off', async () => {
     const { asked } = server({ lastTapId: 't9' })
     const { press } = await open(MixPage)

@@ -21,7 +21,7 @@ import { useMixing } from './useMixing'
 
 /** The work at the tub, one thing at a time, in large type: each scoop a tap, the tub beside it, and what to do about a slip. */
 const props = defineProps<{ id: string }>()
-const { state, loadProblem, waiting, tap, open } = useMixing(props.id)
+const { state, loadProblem, unsent, waiting, tap, open } = useMixing(props.id)
 const router = useRouter()
 const client = useQueryClient()
 const settings = useSettings()
@@ -45,7 +45,14 @@ const step = computed(() => (state.value?.next === undefined ? undefined : steps
 const load = computed(() => step.value?.load ?? state.value?.loads ?? 1)
 const ofLoad = computed(() => steps.value.filter((each) => each.load === load.value))
 const place = computed(() => ofLoad.value.findIndex((each) => each === step.value) + 1)
-const leftOver = computed(() => (step.value ? step.value.scoops - step.value.done : 0))
+/** What is under way for the step counts: two quick taps are two scoops, and never one too many. */
+const underWay = computed(() =>
+  unsent.value.filter((each) => each.load === step.value?.load && each.thingId === step.value?.thingId),
+)
+const inByNow = computed(
+  () => (step.value?.done ?? 0) + underWay.value.reduce((sum, each) => sum + (each.amount ?? 0), 0),
+)
+const leftOver = computed(() => Math.max(0, (step.value?.scoops ?? 0) - inByNow.value))
 const things = computed(() =>
   ofLoad.value
     .filter((each) => !each.weighed)
@@ -57,10 +64,8 @@ const things = computed(() =>
       next: thingId === step.value?.thingId,
     })),
 )
-const scooped = computed(
-  () =>
-    ofLoad.value.filter((each) => each.done > 0).at(-1) ?? steps.value.filter((each) => each.done > 0).at(-1),
-)
+/** What was finished last: of this one, one too many may have gone in. */
+const finished = computed(() => steps.value.filter((each) => each.done > 0 && each.over).at(-1))
 
 const scoop = (amount: number) => {
   if (step.value && !step.value.weighed) {
@@ -69,15 +74,18 @@ const scoop = (amount: number) => {
 }
 const next = () => {
   if (step.value?.weighed) {
+    if (underWay.value.length > 0) {
+      return
+    }
     tap({ kind: 'WEIGHED', load: step.value.load, thingId: step.value.thingId, amount: step.value.grams })
-  } else {
+  } else if (leftOver.value > 0) {
     scoop(Math.min(1, leftOver.value))
   }
 }
 const undo = () => state.value?.lastTapId && tap({ kind: 'UNDONE', undoes: state.value.lastTapId })
 const tooMany = () => {
-  if (scooped.value) {
-    const { load: of, thingId, name } = scooped.value
+  if (finished.value) {
+    const { load: of, thingId, name } = finished.value
     tap({ kind: 'SCOOPED', load: of, thingId, amount: 1 })
     say(t('batch.mix.oneMoreNoted', { name }))
   }
@@ -192,12 +200,12 @@ const mixed = async () => {
                   v-for="i in Math.ceil(step.scoops)"
                   :key="i"
                   class="scoop"
-                  :class="{ in: i <= step.done + 1e-9, part: i > step.scoops + 1e-9 }"
+                  :class="{ in: i <= inByNow + 1e-9, part: i > step.scoops + 1e-9 }"
                   aria-hidden="true"
                 />
               </template>
               <b class="figures">{{
-                $t('batch.mix.inOf', { done: scoopWords(step.done), scoops: scoopWords(step.scoops) })
+                $t('batch.mix.inOf', { done: scoopWords(inByNow), scoops: scoopWords(step.scoops) })
               }}</b>
             </p>
             <p class="doing">
@@ -238,8 +246,8 @@ const mixed = async () => {
               />
             </p>
             <p class="slips">
-              <button v-if="scooped" type="button" class="plain" @click="tooMany">
-                {{ $t('batch.mix.oneTooMany') }}
+              <button v-if="finished" type="button" class="plain" @click="tooMany">
+                {{ $t('batch.mix.oneTooMany', { name: finished?.name.toLowerCase() }) }}
               </button>
               <template v-if="!step.weighed">
                 <button type="button" class="plain" @click="ranOut">{{ $t('batch.mix.ranOut') }}</button>
@@ -275,8 +283,10 @@ const mixed = async () => {
                 @click="undo"
               />
             </p>
-            <p v-if="scooped && !state.stopped" class="slips">
-              <button type="button" class="plain" @click="tooMany">{{ $t('batch.mix.oneTooMany') }}</button>
+            <p v-if="finished && !state.stopped" class="slips">
+              <button type="button" class="plain" @click="tooMany">
+                {{ $t('batch.mix.oneTooMany', { name: finished?.name.toLowerCase() }) }}
+              </button>
             </p>
           </template>
           <p v-if="waiting > 0" class="say attention" role="status">
@@ -374,7 +384,7 @@ const mixed = async () => {
 }
 .scoop.in {
   border-style: solid;
-  background: var(--sage);
+  background: var(--bottle-soft);
 }
 .doing {
   display: flex;

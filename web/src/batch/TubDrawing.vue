@@ -116,7 +116,7 @@ const alone = computed(() =>
 </script>
 
 <template>
-  <svg class="tub" :viewBox="`0 ${top} 700 ${430 - top}`" role="img" :aria-label="alone">
+  <svg class="tub" :viewBox="`0 ${top} 740 ${400 - top}`" role="img" :aria-label="alone">
     <clipPath :id="clip"><polygon :points="shape(0, DEEP)" /></clipPath>
     <g :clip-path="`url(#${clip})`">
       <template v-for="layer in layers" :key="layer.materialId">
@@ -156,7 +156,7 @@ const alone = computed(() =>
     />
     <g v-for="label in labels" :key="label.materialId" :class="{ coming: !label.in }">
       <path
-        :d="`M ${LEFT + TOP + 4} ${label.at} L ${LEFT + TOP + 22} ${label.y}`"
+        :d="`M ${LEFT + TOP / 2 + widthAt(DEEP + 12 - label.at) / 2 + 4} ${label.at} L ${LEFT + TOP + 24} ${label.y}`"
         stroke="var(--stitch)"
         fill="none"
       />

@@ -98,5 +98,13 @@ export const useMixing = (batchId: string) => {
     window.clearTimeout(timer)
     stream?.close()
   })
-  return { state, loadProblem, waiting: computed(() => kept.value.taps.length), tap, open }
+  return {
+    state,
+    loadProblem,
+    /** Taps that the server has not got yet. */
+    unsent: computed(() => kept.value.taps),
+    waiting: computed(() => kept.value.taps.length),
+    tap,
+    open,
+  }
 }

@@ -197,6 +197,9 @@ li.unknown {
   gap: 2px 14px;
   font-size: 14px;
 }
+.mend button {
+  min-height: 26px;
+}
 .mend [aria-pressed='true'] {
   color: var(--ink);
   font-weight: 600;

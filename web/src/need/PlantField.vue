@@ -41,6 +41,7 @@ const ask = async (query: string): Promise<Named | undefined> => {
   return own === asked ? answered : undefined
 }
 const notInTheBook = (query: string, answered: Named) => {
+  found.value = []
   unknown.value = query
   nearest.value = answered.hits.slice(0, NEAREST)
 }
@@ -53,7 +54,7 @@ const search = async (query: string) => {
     return
   }
   const answered = await ask(text)
-  if (answered) {
+  if (answered && text !== unknown.value) {
     const like = answered.sure || answered.hits[0]?.how === 'MISTYPED'
     found.value = like ? answered.hits : []
     aside.value = like ? answered.aside : []
@@ -85,8 +86,8 @@ const settle = async () => {
     return
   }
   const query = typed()
-  const answered = await ask(query)
-  if (!answered || typeof entered.value !== 'string') {
+  const answered = await named(query, ['PLANT'])
+  if (typed() !== query) {
     return
   }
   const first = answered.hits[0]

@@ -4,6 +4,7 @@ import java.util.List;
 import looseknit.core.material.Hazard;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialClass;
+import looseknit.core.material.Role;
 import looseknit.core.message.Message;
 import looseknit.core.message.Named;
 
@@ -23,12 +24,15 @@ public enum MixTurn implements Named {
     /** A mineral lighter than this flies up when it is poured [g/L]; by judgement. */
     private static final double LIGHT_G_PER_L = 300;
 
-    /** When a material goes in; common practice put into limits by judgement. */
+    /** When a material goes in; common practice put into limits by judgement. Moss is no chunk, however long: it holds the water. */
     public static MixTurn of(final Material material) {
-        if (material.grainSize().d50Mm() > CHUNK_MM) {
+        final boolean organic = material.materialClass() == MaterialClass.O;
+        final boolean holdsWater =
+                !material.roles().isEmpty() && material.roles().get(0) == Role.WATER;
+        if (material.grainSize().d50Mm() > CHUNK_MM && !(organic && holdsWater)) {
             return CHUNKS;
         }
-        if (material.materialClass() == MaterialClass.O) {
+        if (organic) {
             return WET_BASE;
         }
         return material.hazards().contains(Hazard.DUST) && material.physics().bulkDensityGPerL() < LIGHT_G_PER_L

@@ -19,6 +19,7 @@ import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotWall;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class HeapTest {
@@ -64,6 +65,24 @@ class HeapTest {
         assertThat(sheet.steps())
                 .filteredOn(step -> step.material().isPresent())
                 .allSatisfy(step -> assertThat(step.scoops() * 4).isEqualTo(Math.rint(step.scoops() * 4)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "sphagnum_lf, WET_BASE",
+        "peat, WET_BASE",
+        "castings, WET_BASE",
+        "perlite_coarse, DUSTY",
+        "vermiculite, DUSTY",
+        "pumice_med, HEAVY",
+        "sand_coarse, HEAVY",
+        "orch_med, CHUNKS",
+        "coir_chips, CHUNKS",
+        "charcoal_coarse, CHUNKS",
+        "leca, CHUNKS"
+    })
+    void whatGoesInWhen(final String material, final MixTurn turn) {
+        assertThat(MixTurn.of(BOOK.material(material).orElseThrow())).isEqualTo(turn);
     }
 
     @Test

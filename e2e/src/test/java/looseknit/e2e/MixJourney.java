@@ -1,0 +1,91 @@
+package looseknit.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A batch of several loads at the tub, on a tablet: a slip, a power cut in the middle, and a second device. */
+class MixJourney extends Journey {
+
+    MixJourney() {
+        super(Store.DEMO);
+    }
+
+    /** Whether the server has every tap of this device. */
+    private static final String ALL_SENT =
+            "() => Object.keys(localStorage).filter(key => key.startsWith('loose-knit.taps'))"
+                    + ".every(key => JSON.parse(localStorage[key]).taps.length === 0)";
+
+    private static Locator next(final Page page) {
+        return page.locator(".doing .next");
+    }
+
+    private static void untilNext(final Page page, final String name) {
+        while (!page.locator(".huge").innerText().contains(name)) {
+            final String before = page.locator(".todo").innerText();
+            next(page).click();
+            page.waitForFunction("before => document.querySelector('.todo').innerText !== before", before);
+        }
+    }
+
+    @Test
+    void scoopByScoopThroughASlipAndAPowerCut() throws Exception {
+        final Page tablet = browser.page();
+        tablet.setViewportSize(820, 1180);
+        tablet.navigate(app.address() + "/batches");
+        tablet.getByRole(AriaRole.LINK)
+                .filter(new Locator.FilterOptions().setHasText("Gallery bark"))
+                .first()
+                .click();
+        tablet.locator("#tub").fill("2.2");
+        tablet.locator("#tub").press("Enter");
+        assertThat(tablet.locator(".totals")).containsText("3 loads");
+        tablet.getByText("Prepare and mix").click();
+        tablet.locator(".tasks input").first().check();
+        assertThat(tablet.getByText("8 things are open")).isVisible();
+        Browser.checkAccessibility(tablet, "what to do before mixing");
+        tablet.getByText("On to mixing").click();
+
+        assertThat(tablet.locator(".where")).containsText("Load 1 of 3");
+        next(tablet).click();
+        assertThat(tablet.locator(".huge")).containsText("scoop");
+        Browser.checkAccessibility(tablet, "at the tub");
+        untilNext(tablet, "perlite");
+        tablet.getByText("One too many of").click();
+        assertThat(tablet.locator(".slip")).containsText("another mix");
+        assertThat(tablet.locator(".slip")).containsText("Air after draining");
+        button(tablet, "Undo").click();
+        assertThat(tablet.locator(".slip")).hasCount(0);
+        tablet.getByLabel("A quarter of a scoop").or(next(tablet)).first().click();
+        assertThat(tablet.locator(".tub text").getByText(Pattern.compile("perlite", Pattern.CASE_INSENSITIVE)))
+                .hasCount(1);
+        tablet.waitForFunction(ALL_SENT);
+        final String at = tablet.url();
+        final String doing =
+                tablet.locator(".where").innerText() + tablet.locator(".count").innerText();
+
+        tablet.navigate("about:blank");
+        app.restart();
+        tablet.navigate(at);
+        assertThat(tablet.locator(".huge")).isVisible();
+        assertThat(tablet.locator(".where").innerText()
+                        + tablet.locator(".count").innerText())
+                .isEqualTo(doing);
+
+        final Page phone = browser.page();
+        phone.navigate(at);
+        assertThat(phone.locator(".where")).hasText(tablet.locator(".where").innerText());
+        final String before = phone.locator(".todo").innerText();
+        next(tablet).click();
+        phone.waitForFunction("before => document.querySelector('.todo').innerText !== before", before);
+        button(phone, "Leave off here").click();
+        assertThat(tablet.locator(".huge")).hasText("Left off here.");
+        button(tablet, "It is mixed").click();
+        assertThat(tablet.locator(".page-head").first()).containsText(Pattern.compile("mixed \\d"));
+    }
+}
