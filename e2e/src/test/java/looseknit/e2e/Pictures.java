@@ -20,10 +20,15 @@ class Pictures {
             "book-materials",
             "book-cautions",
             "batches",
+            "batch-prepare",
+            "blend-pots",
+            "book-side-by-side",
             "blend-standing",
             "blend-layers",
             "blend-chance",
             "blend-versions");
+
+    private static final int SCOOPS_SHOWN = 8;
 
     @TempDir
     private Path data;
@@ -45,6 +50,18 @@ class Pictures {
                 if (view.getKey().equals("blend-find")) {
                     press(page, "Search");
                     page.locator(".proposal").first().waitFor();
+                }
+                if (view.getKey().equals("batch-mix")) {
+                    for (int scoop = 0; scoop < SCOOPS_SHOWN; scoop++) {
+                        final String before = page.locator(".todo").innerText();
+                        page.locator(".doing .next").click();
+                        page.waitForFunction("before => document.querySelector('.todo').innerText !== before", before);
+                    }
+                }
+                if (view.getKey().equals("book-unknown")) {
+                    page.getByLabel("climbs, trails or hangs").check();
+                    page.getByLabel("plump and juicy").check();
+                    page.locator(".likely li").first().waitFor();
                 }
                 if (view.getKey().equals("blends-share")) {
                     share(page);

@@ -45,6 +45,8 @@ final class Views {
         views.put("blends-share", "/blends/share");
         views.put("batches", "/batches");
         views.put("batch", batch);
+        views.put("batch-prepare", batch + "/prepare");
+        views.put("batch-mix", batch + "/mix");
         views.put("pot-up", batch + "/pot-up");
         views.put("pots", "/pots");
         views.put("shelf", "/shelf/here");
@@ -62,7 +64,12 @@ final class Views {
 
     /** Waits until nothing is asked for any longer and the fonts are there. */
     static void settled(final Page page) {
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        if (page.url().matches(".*/batches/.*/(prepare|mix)")) {
+            // these hear of every tap for as long as they are open
+            page.waitForFunction("() => document.querySelector('.page-head') && !document.querySelector('.skeleton')");
+        } else {
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+        }
         page.evaluate("document.fonts.ready");
     }
 }
