@@ -116,7 +116,7 @@ public final class MaterialBook {
                                 row.number("n_mg_per_l", 0, 1e6),
                                 row.number("p_mg_per_l", 0, 1e6),
                                 row.number("k_mg_per_l", 0, 1e6))),
-                Doubt.of(row.oneOf("class", MaterialClass.class)),
+                doubt(row),
                 row.number("half_life_y", 0.01, Double.POSITIVE_INFINITY),
                 retention(row),
                 new Advice(
@@ -127,6 +127,14 @@ public final class MaterialBook {
                         row.list("stand_ins")),
                 Optional.empty(),
                 TableText.said(row.filled("source")));
+    }
+
+    /** What nobody knows the make-up of may be anything of its kind. */
+    private static Doubt doubt(final Row row) {
+        final Doubt usual = Doubt.of(row.oneOf("class", MaterialClass.class));
+        return row.someOf("natures", Nature.class).contains(Nature.UNKNOWN)
+                ? usual.times(MakeUp.Certainty.UNKNOWN.widening())
+                : usual;
     }
 
     private static Material soil(final Row row) {

@@ -28,8 +28,10 @@ import looseknit.core.find.Limits;
 import looseknit.core.find.Question;
 import looseknit.core.find.SearchListener;
 import looseknit.core.material.Amendment;
+import looseknit.core.material.Lexicon;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
+import looseknit.core.measure.CsvTable;
 import looseknit.core.message.MeasureSystem;
 import looseknit.core.message.Message;
 import looseknit.core.message.Messages;
@@ -61,11 +63,14 @@ class PseudoLanguageTest {
     private static final Set<String> SYMBOLS =
             Set.of("pH", "mg", "meq", "per", "dS", "mol", "day", "cm", "mm", "kg", "mL", "kPa", "yr", "oz", "lb", "wk");
 
+    /** Names and questions of the tables. */
     private static final List<String> NAMES = Stream.of(
                     MaterialBook.shipped().materials().stream().map(Material::name),
                     MaterialBook.shipped().amendments().stream().map(Amendment::name),
                     PlantBook.shipped().plants().stream().map(Plant::name),
                     PlantBook.shipped().groups().stream().map(PlantGroup::name),
+                    CsvTable.resource(Lexicon.class, "lexicon.csv", row -> row.text("question")).stream()
+                            .filter(question -> !question.isEmpty()),
                     Stream.of("somewhere", "cups", "cup"))
             .flatMap(names -> names)
             .sorted((a, b) -> Integer.compare(b.length(), a.length()))

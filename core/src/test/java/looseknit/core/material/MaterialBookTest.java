@@ -108,6 +108,18 @@ class MaterialBookTest {
                         "polystyrene", "floral_foam", "hydrogel", "beach_sand", "unknown_sand", "builders_rubble");
     }
 
+    @Test
+    void aBagOfUnknownMakeUpMayBeAnything() {
+        final MaterialBook book = MaterialBook.shipped();
+
+        assertThat(Stream.of("bagged_potting", "bagged_house", "bagged_cactus", "bagged_orchid")
+                        .map(id -> book.material(id).orElseThrow().doubt()))
+                .allSatisfy(doubt -> {
+                    assertThat(doubt.phSd()).isEqualTo(2.5 * MaterialClass.O.phSd(), within(1e-12));
+                    assertThat(doubt.waterSd()).isGreaterThan(2 * MaterialClass.O.waterSd());
+                });
+    }
+
     @ParameterizedTest
     @MethodSource("materials")
     void saysWhatToKnowBeforeUse(final Material material) {
