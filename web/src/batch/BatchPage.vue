@@ -134,34 +134,30 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
         </div>
         <BatchThread :id="id" :blend-id="batch.blendId" at="amounts" />
       </div>
-      <div class="page-head">
-        <div class="actions">
-          <Button
-            v-if="!batch.mixedOn"
-            as="router-link"
-            :to="`/batches/${id}/prepare`"
-            :label="$t('batch.batchPage.prepareAndMix')"
-          />
-          <Button
-            v-if="!batch.mixedOn"
-            :label="$t('batch.batchPage.itIsMixed')"
-            outlined
-            :disabled="!!problem"
-            @click="mixed(todayHere())"
-          />
-          <template v-else>
-            <RouterLink :to="`/shelf/here?after=${id}`">{{
-              $t('batch.batchPage.countUpTheShelf')
-            }}</RouterLink>
-            <Button :label="$t('batch.batchPage.setBackToNotMixed')" text @click="mixed(undefined)" />
-          </template>
-          <Button
-            :label="$t('batch.batchPage.potUp')"
-            :outlined="!batch.mixedOn"
-            :disabled="!!problem"
-            @click="potUp"
-          />
-        </div>
+      <div class="actions">
+        <Button
+          v-if="!batch.mixedOn"
+          as="router-link"
+          :to="`/batches/${id}/prepare`"
+          :label="$t('batch.batchPage.prepareAndMix')"
+        />
+        <Button
+          v-if="!batch.mixedOn"
+          :label="$t('batch.batchPage.itIsMixed')"
+          outlined
+          :disabled="!!problem"
+          @click="mixed(todayHere())"
+        />
+        <template v-else>
+          <RouterLink :to="`/shelf/here?after=${id}`">{{ $t('batch.batchPage.countUpTheShelf') }}</RouterLink>
+          <Button :label="$t('batch.batchPage.setBackToNotMixed')" text @click="mixed(undefined)" />
+        </template>
+        <Button
+          :label="$t('batch.batchPage.potUp')"
+          :outlined="!batch.mixedOn"
+          :disabled="!!problem"
+          @click="potUp"
+        />
       </div>
       <div class="columns">
         <section :aria-label="$t('batch.batchPage.potsToFill')">
@@ -256,6 +252,8 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
 .actions {
   display: flex;
   gap: 10px;
+  align-items: baseline;
+  margin-bottom: 18px;
 }
 .waiting {
   color: var(--marigold-ink);

@@ -99,6 +99,10 @@ const settle = async () => {
   }
 }
 
+/** Whoever presses on a suggestion leaves the field first: what was typed is only settled when nothing was chosen. */
+const LEFT_AFTER_MS = 250
+const leave = () => window.setTimeout(() => void settle(), LEFT_AFTER_MS)
+
 const none = () => {
   entered.value = ''
   model.value = undefined
@@ -126,7 +130,7 @@ const otherName = (each: Choice) => {
       @complete="search($event.query)"
       @option-select="choose($event.value as Choice)"
       @keydown.enter="settle"
-      @blur="settle"
+      @blur="leave"
     >
       <template #header>
         <p v-if="aside.length > 0" class="aside">

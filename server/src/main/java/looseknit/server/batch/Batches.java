@@ -41,6 +41,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Transactional
 public class Batches {
 
+    /** Scoops that differ by less than this are the same [L]. */
+    private static final double SAME_SCOOP = 1e-6;
+
     private final Books books;
     private final Shelf shelf;
     private final BatchRepository batches;
@@ -163,6 +166,7 @@ public class Batches {
      * Changes the amounts of a batch.
      *
      * @throws StaleRevision if it has changed since the given revision
+     * @throws Refused if it would change the scoop by which it is being counted
      */
     public Batch change(
             final UUID id,
@@ -177,6 +181,13 @@ public class Batches {
                     "batch",
                     BatchBody.of(
                             batch, blends.version(batch.blendId(), batch.versionNumber()), recipe(batch), plan(batch)));
+        }
+        if (Math.abs(scoopLitres - batch.scoopLitres()) > SAME_SCOOP
+                && taps.existsByBatchIdAndKind(id, BatchTap.Kind.SCOOPED)) {
+            throw new Refused(
+                    "Scoops are counted already",
+                    "This batch is being mixed, and its scoops are counted with the scoop that was told. "
+                            + "Leave that scoop as it is, or plan another batch.");
         }
         batch.become(fills, reserve, scoopLitres, tubLitres);
         batch.planned(plan(batch).litresToMake());

@@ -2,6 +2,7 @@ package looseknit.server.batch;
 
 import static looseknit.server.ApiTest.Requests.ask;
 import static looseknit.server.ApiTest.Requests.brief;
+import static looseknit.server.ApiTest.Requests.change;
 import static looseknit.server.ApiTest.Requests.recipe;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -155,6 +156,24 @@ class MixingApiTest {
         tap(UUID.randomUUID(), "\"kind\":\"BEGUN\",\"thingId\":\"prepare-peat\",\"amount\":30")
                 .andExpect(jsonPath("$.tasks[?(@.key == 'prepare-peat')].begunMinutes")
                         .value(30.0));
+    }
+
+    @Test
+    void theScoopStaysTheOneThatIsCounted() throws Exception {
+        final String body = http.perform(ask("/api/batches/{batch}", batch))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        final String fills =
+                JsonPath.parse(JsonPath.<Object>read(body, "$.fills")).jsonString();
+        final String changed = "{\"revision\":%d,\"fills\":%s,\"reserve\":0,\"scoopLitres\":%s,\"tubLitres\":4}";
+        final int revision = JsonPath.read(body, "$.revision");
+        tap(UUID.randomUUID(), scooped(1, "peat", 1));
+        http.perform(change("/api/batches/" + batch, changed.formatted(revision, fills, "0.25")))
+                .andExpect(status().is4xxClientError())
+                .andExpect(jsonPath("$.detail", containsString("Leave that scoop as it is")));
+        http.perform(change("/api/batches/" + batch, changed.formatted(revision, fills, "0.5")))
+                .andExpect(status().isOk());
     }
 
     @Test
