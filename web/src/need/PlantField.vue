@@ -14,7 +14,7 @@ const {
   compact = false,
 } = defineProps<{ inputId?: string; placeholder?: string; compact?: boolean }>()
 const emit = defineEmits<{ chosen: [] }>()
-const { plant, ready } = usePlants()
+const { plants, plant, ready } = usePlants()
 
 type Choice = Pick<NameHit, 'id' | 'name' | 'about' | 'matched'>
 const chosenName = () => plant(model.value ?? '')?.name ?? model.value ?? ''
@@ -99,9 +99,19 @@ const settle = async () => {
   }
 }
 
-/** Whoever presses on a suggestion leaves the field first: what was typed is only settled when nothing was chosen. */
+/** A whole name is taken at once; else whoever presses on a suggestion leaves the field first, so that what was typed is only asked about later. */
 const LEFT_AFTER_MS = 250
-const leave = () => window.setTimeout(() => void settle(), LEFT_AFTER_MS)
+const leave = () => {
+  const left = typeof entered.value === 'string' ? entered.value.trim().toLowerCase() : ''
+  const whole = plants.value.find((each) =>
+    [each.name, each.botanical, ...each.otherNames].some((name) => name.toLowerCase() === left),
+  )
+  if (left !== '' && whole && left !== chosenName().toLowerCase()) {
+    choose({ id: whole.id, name: whole.name, matched: whole.name })
+  } else {
+    window.setTimeout(() => void settle(), LEFT_AFTER_MS)
+  }
+}
 
 const none = () => {
   entered.value = ''
