@@ -191,7 +191,7 @@ describe('at the tub', () => {
         differs: true,
         made: recipe(6),
         next: undefined as never,
-        back: [{ materialId: 'perlite', name: 'Perlite', scoops: 0.75 }],
+        back: [{ load: 1, materialId: 'perlite', name: 'Perlite', scoops: 0.75 }],
       },
       { 'POST /api/evaluate': () => reading((made = !made) ? 50 : 51) },
     )

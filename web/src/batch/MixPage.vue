@@ -6,7 +6,6 @@ import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { Brief, Material, Mixing } from '@/api/types'
-import { useAnswered } from '@/api/useAnswered'
 import MaterialPicker from '@/material/MaterialPicker.vue'
 import { todayHere } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
@@ -16,6 +15,7 @@ import { say, sayProblem } from '@/parts/notices'
 import { t } from '@/words'
 import BatchThread from './BatchThread.vue'
 import { scoopWords } from './scoops'
+import SlipNotice from './SlipNotice.vue'
 import TubDrawing from './TubDrawing.vue'
 import { useMixing } from './useMixing'
 
@@ -107,7 +107,7 @@ const instead = (chosen: Material) => {
   }
 }
 const back = (each: Mixing['back'][number]) =>
-  tap({ kind: 'SCOOPED', load: load.value, thingId: each.materialId, amount: each.scoops })
+  tap({ kind: 'SCOOPED', load: each.load, thingId: each.materialId, amount: each.scoops })
 
 useKeys({
   Enter: (event) => ((event.target as HTMLElement).closest('button, a') ? false : next()),
@@ -116,42 +116,6 @@ useKeys({
   u: undo,
 })
 
-/** Readings of the heap beside those of the sheet, once they part. */
-const compared = computed(() =>
-  state.value?.differs && state.value.made && brief.value
-    ? { made: state.value.made, sheet: state.value.sheet, brief: brief.value, blendId: state.value.blendId }
-    : undefined,
-)
-const evaluate = (body: { recipe: Mixing['sheet']; brief: Brief; blendId: string }, signal: AbortSignal) =>
-  answer(api.POST('/api/evaluate', { body, signal }))
-const { answer: readings } = useAnswered(
-  () => compared.value,
-  async ({ made, sheet, brief: asked, blendId }, signal) => ({
-    made: await evaluate({ recipe: made, brief: asked, blendId }, signal),
-    sheet: await evaluate({ recipe: sheet, brief: asked, blendId }, signal),
-  }),
-)
-const SHOWN = ['AIR', 'WATER', 'DRY_DAYS', 'PH']
-const slip = computed(() => {
-  if (!compared.value || !readings.value) {
-    return []
-  }
-  const before = new Map(readings.value.sheet.readings.map((each) => [each.quality, each]))
-  return readings.value.made.readings
-    .filter((each) => SHOWN.includes(each.quality))
-    .flatMap((each) => {
-      const was = before.get(each.quality)
-      return was
-        ? [
-            {
-              label: each.label,
-              words: `${figure(was.value, each.decimals)} → ${figure(each.value, each.decimals)} ${each.unit}`,
-              verdict: each.words,
-            },
-          ]
-        : []
-    })
-})
 const mixed = async () => {
   try {
     await answer(
@@ -292,24 +256,7 @@ const mixed = async () => {
           <p v-if="waiting > 0" class="say attention" role="status">
             {{ $t('batch.mix.notSent', { n: waiting }, waiting) }}
           </p>
-          <div v-if="state.differs" class="say attention slip">
-            <b>{{ $t('batch.mix.differs') }}</b>
-            <p v-for="each in slip" :key="each.label">
-              {{ each.label }} <span class="figures">{{ each.words }}</span>: {{ each.verdict }}
-            </p>
-            <p v-if="state.back.length > 0" class="back">
-              {{ $t('batch.mix.backBy') }}
-              <button
-                v-for="each in state.back"
-                :key="each.materialId"
-                type="button"
-                class="plain"
-                @click="back(each)"
-              >
-                {{ $t('batch.mix.add', { scoops: scoopWords(each.scoops), name: each.name.toLowerCase() }) }}
-              </button>
-            </p>
-          </div>
+          <SlipNotice v-if="state.differs" :state="state" :brief="brief" @back="back" />
           <p class="soft small">
             {{
               $t('batch.mix.rounded', {
@@ -408,15 +355,6 @@ const mixed = async () => {
 }
 .slips button {
   min-height: 32px;
-}
-.slip p {
-  margin: 2px 0;
-}
-.back {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 14px;
-  align-items: baseline;
 }
 .small {
   font-size: 14px;

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { PlantEntry } from '@/api/types'
 import { useNamed } from '@/api/useNamed'
+import PlantChoice from './PlantChoice.vue'
 import { usePlants } from './usePlants'
 
 /** The Book's plants: by group, or those that a typed name fits; some ticked to be laid side by side. */
@@ -67,22 +68,14 @@ const short = computed(() => wanted.value.slice(0, 40))
         <RouterLink to="/book/unknown">{{ $t('need.plantChapter.orChoose') }}</RouterLink>.
       </p>
       <ul class="choices">
-        <li v-for="{ entry, also } in hits" :key="entry.id">
-          <input
-            type="checkbox"
-            :checked="beside.includes(entry.id)"
-            :aria-label="$t('need.plantChapter.layBesideOthers', { name: entry.name })"
-            @change="toggle(entry.id)"
-          />
-          <RouterLink :to="`/book/plants/${entry.id}`">
-            {{ entry.name }}<span v-if="entry.own" class="own"> {{ $t('need.plantChapter.yours') }}</span>
-          </RouterLink>
-          <small class="soft">
-            <i v-if="entry.breadth === 'ONE'">{{ entry.botanical }}</i>
-            <template v-if="entry.breadth === 'ONE'"> · </template>{{ entry.kindName
-            }}<template v-if="also"> · {{ also }}</template>
-          </small>
-        </li>
+        <PlantChoice
+          v-for="{ entry, also } in hits"
+          :key="entry.id"
+          :entry="entry"
+          :about="[entry.kindName, also]"
+          :chosen="beside.includes(entry.id)"
+          @toggle="toggle(entry.id)"
+        />
       </ul>
     </template>
   </section>
@@ -100,20 +93,13 @@ const short = computed(() => wanted.value.slice(0, 40))
         <div v-for="{ kind, general, entries } in kinds" :key="kind" class="kind">
           <h3 v-if="kind !== group">{{ kind }}</h3>
           <ul class="choices">
-            <li v-for="entry in entries" :key="entry.id">
-              <input
-                type="checkbox"
-                :checked="beside.includes(entry.id)"
-                :aria-label="$t('need.plantChapter.layBesideOthers', { name: entry.name })"
-                @change="toggle(entry.id)"
-              />
-              <RouterLink :to="`/book/plants/${entry.id}`">
-                {{ entry.name }}<span v-if="entry.own" class="own"> {{ $t('need.plantChapter.yours') }}</span>
-              </RouterLink>
-              <small class="soft"
-                ><i>{{ entry.botanical }}</i></small
-              >
-            </li>
+            <PlantChoice
+              v-for="entry in entries"
+              :key="entry.id"
+              :entry="entry"
+              :chosen="beside.includes(entry.id)"
+              @toggle="toggle(entry.id)"
+            />
           </ul>
           <RouterLink v-if="general" class="general" :to="`/book/plants/${general.id}`">{{
             general.name
@@ -188,36 +174,6 @@ const short = computed(() => wanted.value.slice(0, 40))
 ul {
   columns: 3 240px;
   column-gap: 28px;
-}
-li {
-  break-inside: avoid;
-  display: grid;
-  grid-template-columns: 20px minmax(0, 1fr);
-  gap: 0 6px;
-  padding: 3px 0;
-  line-height: 1.25;
-}
-li input {
-  accent-color: var(--bottle);
-  margin: 2px 0 0;
-  width: 16px;
-  height: 16px;
-}
-li a {
-  color: var(--ink);
-  font-weight: 600;
-  text-decoration: none;
-}
-li a:hover {
-  color: var(--bottle);
-  text-decoration: underline;
-}
-li small {
-  grid-column: 2;
-}
-.own {
-  font-weight: 400;
-  color: var(--marigold-ink);
 }
 @media (width <= 860px) {
   .chapter {

@@ -2153,6 +2153,8 @@ export interface components {
             sieves?: components["schemas"]["SievesBody"];
         };
         MixBackBody: {
+            /** Format: int32 */
+            load: number;
             materialId: string;
             name: string;
             /** Format: double */

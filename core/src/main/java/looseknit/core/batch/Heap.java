@@ -38,9 +38,10 @@ public final class Heap {
     /**
      * What goes on top to be back at the recipe.
      *
+     * @param load the load that got too much of something else
      * @param scoops scoops beyond those of the sheet, in quarters
      */
-    public record Back(String materialId, double scoops) {}
+    public record Back(int load, String materialId, double scoops) {}
 
     /**
      * @param sheet what was to be done
@@ -176,7 +177,11 @@ public final class Heap {
                                                         / in)
                                         > ANOTHER_MIX));
         final boolean foreign = scoops.keySet().stream().anyMatch(id -> sheet.scoopsOf(id) <= 0);
-        return tooMany || another || foreign;
+        final boolean unweighed = sheet.steps().stream()
+                .anyMatch(step -> step.amendment().isPresent()
+                        && loadOver(step.load())
+                        && !over.contains(key(step.load(), step.thingId())));
+        return tooMany || another || foreign || unweighed;
     }
 
     private boolean loadOver(final int load) {
@@ -202,6 +207,7 @@ public final class Heap {
                 .orElse(1);
         return steps.stream()
                 .map(step -> new Back(
+                        load,
                         step.thingId(),
                         Math.rint((step.scoops() * most - Math.max(step.scoops(), done(step))) / MixSheet.QUARTER)
                                 * MixSheet.QUARTER))

@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -71,6 +70,11 @@ public final class NameIndex<T> {
     private static final double WORD_TOO_MANY = 1;
 
     private static final double NOT_ITS_HEAD = 4;
+
+    /** What a mistyped name costs for each edit, and what each further word of what may be meant makes up for; all by judgement. */
+    private static final double EDIT = 6;
+
+    private static final double WORD_MORE = 10;
 
     private final List<Name<T>> names = new ArrayList<>();
     private final TreeMap<String, Integer> vocabulary = new TreeMap<>();
@@ -272,7 +276,7 @@ public final class NameIndex<T> {
             final List<Hit<T>> hits = best(
                     scored(left, plain).stream()
                             .filter(each -> least(plain, each.head()) == 0)
-                            .collect(Collectors.toCollection(ArrayList::new)),
+                            .toList(),
                     most);
             if (!hits.isEmpty()) {
                 return new Found<>(hits, aside);
@@ -300,7 +304,7 @@ public final class NameIndex<T> {
                                 name.thing,
                                 How.PERHAPS,
                                 name.text,
-                                How.PERHAPS.cost - 10.0 * found + name.words.length),
+                                How.PERHAPS.cost - WORD_MORE * found + name.words.length),
                         name.place,
                         headOf(name)));
             }
@@ -333,7 +337,7 @@ public final class NameIndex<T> {
                                 name.thing,
                                 how,
                                 name.text,
-                                how.cost + rest + head + (how == How.MISTYPED ? 6.0 * sum : 0)),
+                                how.cost + rest + head + (how == How.MISTYPED ? EDIT * sum : 0)),
                         name.place,
                         headOf(name)));
             }
@@ -363,10 +367,11 @@ public final class NameIndex<T> {
 
     /** Each thing once, the cheapest first. */
     private static <T> List<Hit<T>> best(final List<Scored<T>> scored, final int most) {
-        scored.sort(Comparator.comparingDouble((Scored<T> each) -> each.hit().cost())
-                .thenComparing(Scored::place));
         final Set<Integer> seen = new HashSet<>();
         return scored.stream()
+                .sorted(Comparator.comparingDouble(
+                                (Scored<T> each) -> each.hit().cost())
+                        .thenComparing(Scored::place))
                 .filter(each -> seen.add(each.place()))
                 .limit(most)
                 .map(Scored::hit)

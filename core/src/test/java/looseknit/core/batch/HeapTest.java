@@ -151,8 +151,33 @@ class HeapTest {
                 .singleElement()
                 .satisfies(back -> assertThat(back.scoops()).isEqualTo(sheet.scoopsOf("orch_med")));
         assertThat(heap.back()).noneMatch(back -> back.materialId().equals("perlite_coarse"));
-        heap.back().forEach(back -> taps.add(scoop(1, back.materialId(), back.scoops())));
+        heap.back().forEach(back -> taps.add(scoop(back.load(), back.materialId(), back.scoops())));
         assertThat(new Heap(sheet, taps).back()).isEmpty();
+    }
+
+    @Test
+    void aSlipInAnEarlierLoadIsMendedThere() {
+        final MixSheet sheet = sheet(4);
+        final List<Tap> taps = all(sheet);
+        taps.add(scoop(1, "perlite_coarse", sheet.scoopsOf("perlite_coarse")));
+        final Heap slipped = new Heap(sheet, taps);
+
+        assertThat(slipped.back())
+                .isNotEmpty()
+                .allSatisfy(back -> assertThat(back.load()).isEqualTo(1));
+        slipped.back().forEach(back -> taps.add(scoop(back.load(), back.materialId(), back.scoops())));
+        assertThat(new Heap(sheet, taps).back()).isEmpty();
+    }
+
+    @Test
+    void aDoseThatNeverWentInMakesAnotherMix() {
+        final MixSheet sheet = sheet(100);
+        final List<Tap> taps = new ArrayList<>(all(sheet));
+        taps.removeIf(Tap.Weighed.class::isInstance);
+        assertThat(new Heap(sheet, taps).differs()).as("still to be weighed").isFalse();
+        taps.add(new Tap.Stopped(UUID.randomUUID()));
+
+        assertThat(new Heap(sheet, taps).differs()).isTrue();
     }
 
     @Test

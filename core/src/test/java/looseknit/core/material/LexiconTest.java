@@ -29,6 +29,15 @@ class LexiconTest {
                         BOOK.material(id).isPresent() || BOOK.amendment(id).isPresent());
     }
 
+    @Test
+    void wordsOfOneRegionAreMarkedAsSuch() {
+        assertThat(Stream.of("sekam bakar", "gobar", "propagating sand", "cocofibre compost")
+                        .flatMap(each -> find(each).stream())
+                        .map(Lexicon.Entry::region))
+                .contains("South-East Asian", "Australian", "British")
+                .isSubsetOf("all", "British", "North American", "Indian", "South-East Asian", "Australian");
+    }
+
     @ParameterizedTest
     @CsvSource({
         "Vermicompost, castings",

@@ -3,10 +3,12 @@ package looseknit.server.batch;
 import static looseknit.core.measure.Require.within;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import looseknit.core.batch.BatchPlan;
 import looseknit.core.batch.Heap;
 import looseknit.core.batch.MixSheet;
 import looseknit.core.batch.Tap;
@@ -48,7 +50,7 @@ class Mixing {
     }
 
     /** A batch with its sheet and all that was told of it. */
-    record State(Batch batch, MixSheet sheet, Heap heap, List<BatchTap> taps) {}
+    record State(Batch batch, BatchPlan plan, MixSheet sheet, Heap heap, List<BatchTap> taps) {}
 
     @Transactional(readOnly = true)
     State state(final UUID batchId) {
@@ -56,9 +58,12 @@ class Mixing {
     }
 
     private State state(final Batch batch) {
-        final List<BatchTap> told = taps.findByBatchIdOrderByNumber(batch.id());
-        final MixSheet sheet = MixSheet.of(batches.plan(batch), batch.scoopLitres());
-        return new State(batch, sheet, new Heap(sheet, core(told)), told);
+        return state(batch, batches.plan(batch), taps.findByBatchIdOrderByNumber(batch.id()));
+    }
+
+    private static State state(final Batch batch, final BatchPlan plan, final List<BatchTap> told) {
+        final MixSheet sheet = MixSheet.of(plan, batch.scoopLitres());
+        return new State(batch, plan, sheet, new Heap(sheet, core(told)), told);
     }
 
     private static List<Tap> core(final List<BatchTap> told) {
@@ -79,24 +84,18 @@ class Mixing {
      */
     State tap(final UUID batchId, final TapBody body) {
         final Batch batch = stored.lock(batchId).orElseThrow(() -> new NotThere("batch"));
-        if (taps.findById(body.id()).isEmpty()) {
-            check(batch, body);
-            taps.saveAndFlush(new BatchTap(body.id(), batchId, next(batchId), clock.instant(), body));
+        final BatchPlan plan = batches.plan(batch);
+        final List<BatchTap> told = new ArrayList<>(taps.findByBatchIdOrderByNumber(batchId));
+        if (!taps.existsById(body.id())) {
+            check(plan, told, body);
+            final long next = told.isEmpty() ? 1 : told.get(told.size() - 1).number() + 1;
+            told.add(taps.saveAndFlush(new BatchTap(body.id(), batchId, next, clock.instant(), body)));
         }
-        return state(batch);
+        return state(batch, plan, told);
     }
 
-    private long next(final UUID batchId) {
-        return taps.findByBatchIdOrderByNumber(batchId).stream()
-                        .mapToLong(BatchTap::number)
-                        .max()
-                        .orElse(0)
-                + 1;
-    }
-
-    private void check(final Batch batch, final TapBody body) {
-        final int loads = batches.plan(batch).loads();
-        within("load", body.loadOrFirst(), 1, loads, Limit.NUMBER);
+    private void check(final BatchPlan plan, final List<BatchTap> told, final TapBody body) {
+        within("load", body.loadOrFirst(), 1, plan.loads(), Limit.NUMBER);
         switch (body.kind()) {
             case SCOOPED -> {
                 final double scoops =
@@ -117,9 +116,7 @@ class Mixing {
             }
             case UNDONE -> {
                 final UUID undone = body.undoes();
-                if (undone == null
-                        || taps.findByBatchIdOrderByNumber(batch.id()).stream()
-                                .noneMatch(tap -> tap.getId().equals(undone))) {
+                if (undone == null || told.stream().noneMatch(tap -> tap.getId().equals(undone))) {
                     throw new OutOfRangeException(
                             "undoes", String.valueOf(undone), TableText.said("a tap of this batch"));
                 }

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import looseknit.core.batch.BatchPlan;
 import looseknit.core.batch.Heap;
 import looseknit.core.batch.MixSheet;
 import looseknit.core.batch.MixTurn;
@@ -89,7 +88,7 @@ record MixingBody(
     }
 
     /** Scoops of a material that bring the heap back to its recipe. */
-    record MixBackBody(String materialId, String name, double scoops) {}
+    record MixBackBody(int load, String materialId, String name, double scoops) {}
 
     /**
      * A thing to do first.
@@ -108,8 +107,7 @@ record MixingBody(
             @Nullable Instant begunAt,
             @Nullable Double begunMinutes) {}
 
-    static MixingBody of(
-            final Mixing.State state, final BatchPlan plan, final String blendName, final MaterialBook book) {
+    static MixingBody of(final Mixing.State state, final String blendName, final MaterialBook book) {
         final MixSheet sheet = state.sheet();
         final Heap heap = state.heap();
         final Optional<Recipe> made = heap.recipe(book);
@@ -132,10 +130,11 @@ record MixingBody(
                         : null,
                 heap.madeLitres(book),
                 made.map(recipe -> RecipeBody.of(recipe, null)).orElse(null),
-                RecipeBody.of(sheet.recipe(plan), null),
+                RecipeBody.of(sheet.recipe(state.plan()), null),
                 heap.differs(),
                 heap.back().stream()
                         .map(back -> new MixBackBody(
+                                back.load(),
                                 back.materialId(),
                                 book.material(back.materialId())
                                         .map(Material::name)
@@ -143,7 +142,9 @@ record MixingBody(
                                 back.scoops()))
                         .toList(),
                 heap.last().map(Tap::id).orElse(null),
-                Preparation.of(plan).stream().map(task -> task(task, state)).toList());
+                Preparation.of(state.plan()).stream()
+                        .map(task -> task(task, state))
+                        .toList());
     }
 
     private static PrepareTaskBody task(final Preparation.Task task, final Mixing.State state) {

@@ -28,7 +28,6 @@ class MixingController {
     private static final Duration BETWEEN = Duration.ofMillis(300);
 
     private final Mixing mixing;
-    private final Batches batches;
     private final Blends blends;
     private final Books books;
     private final Speech speech;
@@ -37,14 +36,12 @@ class MixingController {
 
     MixingController(
             final Mixing mixing,
-            final Batches batches,
             final Blends blends,
             final Books books,
             final Speech speech,
             final TaskScheduler clockwork,
             final JsonMapper json) {
         this.mixing = mixing;
-        this.batches = batches;
         this.blends = blends;
         this.books = books;
         this.speech = speech;
@@ -80,9 +77,6 @@ class MixingController {
     private MixingBody body(final Mixing.State state) {
         final Batch batch = state.batch();
         return MixingBody.of(
-                state,
-                batches.plan(batch),
-                blends.version(batch.blendId(), batch.versionNumber()).name(),
-                books.materials());
+                state, blends.version(batch.blendId(), batch.versionNumber()).name(), books.materials());
     }
 }
