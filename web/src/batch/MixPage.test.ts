@@ -186,19 +186,32 @@ describe('at the tub', () => {
       ],
     })
     let made = true
-    server(
+    const { stored } = server(
       {
         differs: true,
         made: recipe(6),
         next: undefined as never,
-        back: [{ load: 1, materialId: 'perlite', name: 'Perlite', scoops: 0.75 }],
+        back: [
+          { load: 1, thingId: 'perlite', name: 'Perlite', scoops: 0.75, grams: 0 },
+          { load: 1, thingId: 'lime', name: 'Lime', scoops: 0, grams: 2 },
+        ],
       },
       { 'POST /api/evaluate': () => reading((made = !made) ? 50 : 51) },
     )
     const { view } = await open(MixPage)
     await vi.waitFor(() => expect(view.get('.slip').text()).toContain('50 → 51 %: still fits'))
-    expect(view.get('.back').text()).toContain('add ¾ of perlite')
+    expect(view.get('.back').text()).toContain('add ¾ scoop of perlite')
     expect(view.get('.huge').text()).toBe('All is in.')
+    for (const way of view.findAll('.back button')) {
+      await way.trigger('click')
+    }
+    await flushPromises()
+    expect(
+      [...stored.values()].map(({ kind, load, thingId, amount }) => [kind, load, thingId, amount]),
+    ).toEqual([
+      ['SCOOPED', 1, 'perlite', 0.75],
+      ['WEIGHED', 1, 'lime', 2],
+    ])
   })
 })
 

@@ -106,8 +106,8 @@ const instead = (chosen: Material) => {
     })
   }
 }
-const back = (each: Mixing['back'][number]) =>
-  tap({ kind: 'SCOOPED', load: each.load, thingId: each.materialId, amount: each.scoops })
+const back = ({ load: of, thingId, scoops, grams }: Mixing['back'][number]) =>
+  tap({ kind: grams > 0 ? 'WEIGHED' : 'SCOOPED', load: of, thingId, amount: grams > 0 ? grams : scoops })
 
 useKeys({
   Enter: (event) => ((event.target as HTMLElement).closest('button, a') ? false : next()),

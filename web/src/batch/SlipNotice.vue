@@ -3,12 +3,19 @@ import { computed } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Brief, Mixing } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
-import { figure } from '@/measure/units'
+import { useSettings } from '@/measure/settings'
+import { figure, text } from '@/measure/units'
+import { t } from '@/words'
 import { scoopWords } from './scoops'
 
 /** A heap that has become another mix than its sheet's: what that does, and what would bring it back. */
 const props = defineProps<{ state: Mixing; brief: Brief | undefined }>()
 const emit = defineEmits<{ back: [way: Mixing['back'][number]] }>()
+const settings = useSettings()
+const add = ({ grams, scoops, name }: Mixing['back'][number]) =>
+  grams > 0
+    ? t('batch.mix.addGrams', { grams: text(settings.measures.grams(grams)), name: name.toLowerCase() })
+    : t('batch.mix.addScoops', { scoops: scoopWords(scoops), name: name.toLowerCase() }, scoops > 1 ? 2 : 1)
 
 /** Readings of the heap beside those of the sheet, once they part. */
 const compared = computed(() =>
@@ -58,12 +65,12 @@ const slip = computed(() => {
       {{ $t('batch.mix.backBy') }}
       <button
         v-for="each in state.back"
-        :key="each.materialId"
+        :key="`${each.load} ${each.thingId}`"
         type="button"
         class="plain"
         @click="emit('back', each)"
       >
-        {{ $t('batch.mix.add', { scoops: scoopWords(each.scoops), name: each.name.toLowerCase() }) }}
+        {{ add(each) }}
       </button>
     </p>
   </div>

@@ -49,7 +49,9 @@ describe('a plant by any of its names', () => {
   it('leaves the suggestions where they are while one is pressed on', async () => {
     const { view, complete, type, offered } = await field()
     await type('barrel')
+    await view.get('.plant-field').trigger('pointerdown')
     complete.vm.$emit('blur')
+    vi.advanceTimersByTime(5000)
     await flushPromises()
     expect(offered()).toEqual(['golden', 'fishhook'])
     complete.vm.$emit('option-select', { value: { id: 'golden', name: 'Golden barrel cactus', matched: '' } })

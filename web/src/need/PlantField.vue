@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import AutoComplete from 'primevue/autocomplete'
 import { ref, watch } from 'vue'
 import type { NameHit, Named } from '@/api/types'
@@ -99,9 +100,15 @@ const settle = async () => {
   }
 }
 
-/** A whole name is taken at once; else whoever presses on a suggestion leaves the field first, so that what was typed is only asked about later. */
+/** A whole name is taken at once; what else was typed is asked about a moment later, when nothing was chosen. */
 const LEFT_AFTER_MS = 250
+/** Whether something in here is being pressed on, as a suggestion is: then the field has not been left. */
+let pressed = false
+useEventListener('pointerup', () => (pressed = false))
 const leave = () => {
+  if (pressed) {
+    return
+  }
   const left = typeof entered.value === 'string' ? entered.value.trim().toLowerCase() : ''
   const whole = plants.value.find((each) =>
     [each.name, each.botanical, ...each.otherNames].some((name) => name.toLowerCase() === left),
@@ -125,7 +132,7 @@ const otherName = (each: Choice) => {
 </script>
 
 <template>
-  <div class="plant-field" :class="{ compact }">
+  <div class="plant-field" :class="{ compact }" @pointerdown="pressed = true">
     <label :for="inputId" class="visually-hidden">{{ $t('need.plantField.plant') }}</label>
     <AutoComplete
       v-model="entered"

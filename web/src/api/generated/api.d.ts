@@ -2153,12 +2153,14 @@ export interface components {
             sieves?: components["schemas"]["SievesBody"];
         };
         MixBackBody: {
+            /** Format: double */
+            grams: number;
             /** Format: int32 */
             load: number;
-            materialId: string;
             name: string;
             /** Format: double */
             scoops: number;
+            thingId: string;
         };
         MixBody: {
             /** Format: uuid */

@@ -1,6 +1,7 @@
 package looseknit.core.batch;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import looseknit.core.batch.MixSheet.Step;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
@@ -32,16 +34,22 @@ public final class Heap {
     private final Map<String, Double> scoops = new LinkedHashMap<>();
     private final Map<String, Double> grams = new LinkedHashMap<>();
     private final Map<String, Double> done = new LinkedHashMap<>();
+    private final Map<String, Double> weighedIn = new HashMap<>();
     private final Set<String> over = new HashSet<>();
     private boolean stopped;
+
+    /** A dose that is short by less than this share of itself need not be topped up; by judgement. */
+    private static final double DOSE_SHORT = 0.05;
 
     /**
      * What goes on top to be back at the recipe.
      *
      * @param load the load that got too much of something else
-     * @param scoops scoops beyond those of the sheet, in quarters
+     * @param thingId material or amendment
+     * @param scoops scoops of a material beyond those of the sheet, in quarters; 0 for an amendment
+     * @param grams grams of an amendment beyond those of the sheet [g]; 0 for a material
      */
-    public record Back(int load, String materialId, double scoops) {}
+    public record Back(int load, String thingId, double scoops, double grams) {}
 
     /**
      * @param sheet what was to be done
@@ -67,7 +75,7 @@ public final class Heap {
             done.merge(key(scooped.load(), scooped.countsFor()), scooped.scoops(), Double::sum);
         } else if (tap instanceof Tap.Weighed weighed) {
             grams.merge(weighed.amendmentId(), weighed.grams(), Double::sum);
-            over.add(key(weighed.load(), weighed.amendmentId()));
+            weighedIn.merge(key(weighed.load(), weighed.amendmentId()), weighed.grams(), Double::sum);
         } else if (tap instanceof Tap.RanOut out) {
             for (int load = out.load(); load <= sheet.loads(); load++) {
                 over.add(key(load, out.materialId()));
@@ -93,7 +101,12 @@ public final class Heap {
     public boolean over(final Step step) {
         return stopped
                 || over.contains(key(step.load(), step.thingId()))
+                || weighed(step)
                 || (step.material().isPresent() && done(step) > step.scoops() - SAME);
+    }
+
+    private boolean weighed(final Step step) {
+        return weighedIn.containsKey(key(step.load(), step.thingId()));
     }
 
     /** What is to be done next; nothing when all is in. */
@@ -157,8 +170,6 @@ public final class Heap {
 
     /** Whether what is in for the loads that are over is another mix than the sheet's, or more of something than it says. */
     public boolean differs() {
-        final boolean tooMany = sheet.steps().stream()
-                .anyMatch(step -> step.material().isPresent() && done(step) > step.scoops() + SAME);
         final List<Step> all = sheet.steps().stream()
                 .filter(step -> step.material().isPresent() && loadOver(step.load()))
                 .toList();
@@ -178,40 +189,47 @@ public final class Heap {
                                         > ANOTHER_MIX));
         final boolean foreign = scoops.keySet().stream().anyMatch(id -> sheet.scoopsOf(id) <= 0);
         final boolean unweighed = sheet.steps().stream()
-                .anyMatch(step -> step.amendment().isPresent()
-                        && loadOver(step.load())
-                        && !over.contains(key(step.load(), step.thingId())));
-        return tooMany || another || foreign || unweighed;
+                .anyMatch(step -> step.amendment().isPresent() && loadOver(step.load()) && !weighed(step));
+        return !back().isEmpty() || another || foreign || unweighed;
     }
 
     private boolean loadOver(final int load) {
         return sheet.steps().stream().filter(step -> step.load() == load).allMatch(this::over);
     }
 
-    /** What to put in beyond the sheet, in a load that got too much of something, to be back at its shares. */
+    /** What to put in beyond the sheet, in loads that got too much of something, to be back at its shares and doses. */
     public List<Back> back() {
-        return sheet.steps().stream()
-                .filter(step -> step.material().isPresent() && done(step) > step.scoops() + SAME)
-                .reduce((earlier, later) -> later)
-                .map(step -> back(step.load()))
-                .orElse(List.of());
+        return IntStream.rangeClosed(1, sheet.loads())
+                .mapToObj(this::back)
+                .flatMap(List::stream)
+                .toList();
     }
 
     private List<Back> back(final int load) {
-        final List<Step> steps = sheet.steps().stream()
-                .filter(step -> step.load() == load && step.material().isPresent())
-                .toList();
+        final List<Step> steps =
+                sheet.steps().stream().filter(step -> step.load() == load).toList();
         final double most = steps.stream()
+                .filter(step -> step.material().isPresent())
                 .mapToDouble(step -> done(step) / step.scoops())
                 .max()
                 .orElse(1);
-        return steps.stream()
-                .map(step -> new Back(
-                        load,
-                        step.thingId(),
-                        Math.rint((step.scoops() * most - Math.max(step.scoops(), done(step))) / MixSheet.QUARTER)
-                                * MixSheet.QUARTER))
-                .filter(each -> each.scoops() > 0)
-                .toList();
+        return most <= 1 + SAME
+                ? List.of()
+                : steps.stream()
+                        .map(step -> step.material().isPresent() ? scoopsBack(step, most) : gramsBack(step, most))
+                        .filter(each -> each.scoops() > 0 || each.grams() > 0)
+                        .toList();
+    }
+
+    private Back scoopsBack(final Step step, final double most) {
+        final double more = step.scoops() * most - Math.max(step.scoops(), done(step));
+        return new Back(step.load(), step.thingId(), Math.rint(more / MixSheet.QUARTER) * MixSheet.QUARTER, 0);
+    }
+
+    /** A dose that is still to be weighed is first weighed as the sheet says. */
+    private Back gramsBack(final Step step, final double most) {
+        final double in = weighedIn.getOrDefault(key(step.load(), step.thingId()), step.grams() * most);
+        final double more = step.grams() * most - in;
+        return new Back(step.load(), step.thingId(), 0, more > DOSE_SHORT * step.grams() ? more : 0);
     }
 }

@@ -53,6 +53,15 @@ class HeapTest {
         return taps;
     }
 
+    /** Does what brings a heap back. */
+    private static void putBack(final List<Tap> taps, final Heap heap) {
+        heap.back()
+                .forEach(back -> taps.add(
+                        back.grams() > 0
+                                ? new Tap.Weighed(UUID.randomUUID(), back.load(), back.thingId(), back.grams())
+                                : scoop(back.load(), back.thingId(), back.scoops())));
+    }
+
     @Test
     void theSheetGoesFromWhatIsWeighedOverTheDampBaseToChunks() {
         final MixSheet sheet = sheet(100);
@@ -147,11 +156,11 @@ class HeapTest {
 
         assertThat(heap.differs()).isTrue();
         assertThat(heap.back())
-                .filteredOn(back -> back.materialId().equals("orch_med"))
+                .filteredOn(back -> back.thingId().equals("orch_med"))
                 .singleElement()
                 .satisfies(back -> assertThat(back.scoops()).isEqualTo(sheet.scoopsOf("orch_med")));
-        assertThat(heap.back()).noneMatch(back -> back.materialId().equals("perlite_coarse"));
-        heap.back().forEach(back -> taps.add(scoop(back.load(), back.materialId(), back.scoops())));
+        assertThat(heap.back()).noneMatch(back -> back.thingId().equals("perlite_coarse"));
+        putBack(taps, heap);
         assertThat(new Heap(sheet, taps).back()).isEmpty();
     }
 
@@ -165,8 +174,23 @@ class HeapTest {
         assertThat(slipped.back())
                 .isNotEmpty()
                 .allSatisfy(back -> assertThat(back.load()).isEqualTo(1));
-        slipped.back().forEach(back -> taps.add(scoop(back.load(), back.materialId(), back.scoops())));
-        assertThat(new Heap(sheet, taps).back()).isEmpty();
+        putBack(taps, slipped);
+        final Heap mended = new Heap(sheet, taps);
+        assertThat(mended.back()).isEmpty();
+        assertThat(mended.differs())
+                .as("back at the shares and doses of the sheet")
+                .isFalse();
+        assertThat(mended.recipe(BOOK).orElseThrow().doses().get(0).gPerL()).isCloseTo(1.5, within(0.1));
+    }
+
+    @Test
+    void slipsInTwoLoadsAreBothSaid() {
+        final MixSheet sheet = sheet(4);
+        final List<Tap> taps = all(sheet);
+        taps.add(scoop(1, "perlite_coarse", sheet.scoopsOf("perlite_coarse")));
+        taps.add(scoop(2, "coir_pith", sheet.scoopsOf("coir_pith")));
+
+        assertThat(new Heap(sheet, taps).back()).extracting(Heap.Back::load).contains(1, 2);
     }
 
     @Test

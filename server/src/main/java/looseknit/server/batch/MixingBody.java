@@ -87,8 +87,13 @@ record MixingBody(
         }
     }
 
-    /** Scoops of a material that bring the heap back to its recipe. */
-    record MixBackBody(int load, String materialId, String name, double scoops) {}
+    /**
+     * What on top brings a load back to the recipe.
+     *
+     * @param scoops scoops of a material; 0 for what is weighed
+     * @param grams grams of an amendment [g]; 0 for what is scooped
+     */
+    record MixBackBody(int load, String thingId, String name, double scoops, double grams) {}
 
     /**
      * A thing to do first.
@@ -135,11 +140,12 @@ record MixingBody(
                 heap.back().stream()
                         .map(back -> new MixBackBody(
                                 back.load(),
-                                back.materialId(),
-                                book.material(back.materialId())
-                                        .map(Material::name)
-                                        .orElse(back.materialId()),
-                                back.scoops()))
+                                back.thingId(),
+                                sheet.step(back.load(), back.thingId())
+                                        .map(MixSheet.Step::name)
+                                        .orElse(back.thingId()),
+                                back.scoops(),
+                                back.grams()))
                         .toList(),
                 heap.last().map(Tap::id).orElse(null),
                 Preparation.of(state.plan()).stream()

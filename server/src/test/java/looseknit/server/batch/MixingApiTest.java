@@ -140,7 +140,7 @@ class MixingApiTest {
                 .andExpect(jsonPath("$.madeLitres", greaterThan(6.0)));
         tap(UUID.randomUUID(), scooped(2, "perlite_coarse", 3))
                 .andExpect(jsonPath("$.differs").value(true))
-                .andExpect(jsonPath("$.back[0].materialId").value("peat"));
+                .andExpect(jsonPath("$.back[0].thingId").value("peat"));
         http.perform(ask("/api/batches/{batch}", batch))
                 .andExpect(jsonPath("$.recipe.parts", hasSize(2)))
                 .andExpect(jsonPath("$.recipe.parts[1].amount", closeTo(9.5, 0.01)));
