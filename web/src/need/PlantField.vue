@@ -105,6 +105,9 @@ const LEFT_AFTER_MS = 250
 /** Whether something in here is being pressed on, as a suggestion is: then the field has not been left. */
 let pressed = false
 useEventListener('pointerup', () => (pressed = false))
+/** The list stands in the field and scrolls with it, so that scrolling to a suggestion is no reason to close it. */
+const field = ref<{ unbindScrollListener?: () => void }>()
+const stay = () => field.value?.unbindScrollListener?.()
 const leave = () => {
   if (pressed) {
     return
@@ -135,6 +138,7 @@ const otherName = (each: Choice) => {
   <div class="plant-field" :class="{ compact }" @pointerdown="pressed = true">
     <label :for="inputId" class="visually-hidden">{{ $t('need.plantField.plant') }}</label>
     <AutoComplete
+      ref="field"
       v-model="entered"
       :input-id="inputId"
       append-to="self"
@@ -148,6 +152,7 @@ const otherName = (each: Choice) => {
       @option-select="choose($event.value as Choice)"
       @keydown.enter="settle"
       @blur="leave"
+      @show="stay"
     >
       <template #header>
         <p v-if="aside.length > 0" class="aside">

@@ -28,6 +28,7 @@ class ArchitectureTest {
             "dry",
             "need",
             "assay",
+            "device",
             "batch",
             "care",
             "caution",

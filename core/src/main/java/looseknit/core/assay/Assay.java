@@ -4,6 +4,7 @@ import static looseknit.core.measure.Require.within;
 
 import java.util.List;
 import looseknit.core.blend.Acidity;
+import looseknit.core.blend.Food;
 import looseknit.core.blend.Mix;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
@@ -19,7 +20,7 @@ import looseknit.core.pot.Column;
  */
 public sealed interface Assay {
 
-    /** What the test shows about a mix, whose doses are described by {@code acidity}. */
+    /** What the test shows about a mix, whose doses are described by {@code acidity}; nothing for one that only says how the heap is just now. */
     List<Finding> findings(Mix mix, Acidity acidity);
 
     /** Spread of air and water from a drainage test or a weighing [vol/vol]. */
@@ -196,6 +197,88 @@ public sealed interface Assay {
         @Override
         public List<Finding> findings(final Mix mix, final Acidity acidity) {
             return List.of(Finding.ph(acidity.ph(weeks), reading + method.add, method.sd));
+        }
+    }
+
+    /**
+     * Read the salts.
+     *
+     * @param dsPerM what the meter says at 25 °C [dS/m], 0 to 20
+     * @param extract in which water
+     */
+    record Salts(double dsPerM, Extract extract) implements Assay {
+
+        private static final double RELATIVE_SD = 0.15;
+        private static final double LEAST_SD = 0.05;
+
+        /** How the water for the meter is had, and what its reading times this is in a saturation extract; usual conversions, from memory. */
+        public enum Extract implements Named {
+            /** Mix wetted until it glistens, its water drawn off. */
+            SATURATED(1),
+            /** One part mix in two parts distilled water. */
+            SLURRY(2.7),
+            /** What runs out when distilled water is poured through. */
+            POUR_THROUGH(0.76);
+            private final double times;
+
+            Extract(final double times) {
+                this.times = times;
+            }
+
+            /** What the meter shows where a saturation extract would show so much [dS/m]. */
+            public double shows(final double saturatedDsPerM) {
+                return saturatedDsPerM / times;
+            }
+        }
+
+        public Salts {
+            within("test.dsPerM", dsPerM, 0, 20, Limit.NUMBER);
+        }
+
+        @Override
+        public List<Finding> findings(final Mix mix, final Acidity acidity) {
+            final double found = dsPerM * extract.times;
+            return List.of(Finding.salts(predicted(mix, acidity), found, Math.max(LEAST_SD, RELATIVE_SD * found)));
+        }
+
+        /** Salts of a mix with what its doses set free in the first month [dS/m]. */
+        public static double predicted(final Mix mix, final Acidity acidity) {
+            return Food.ecDsPerM(mix, acidity.doses(), acidity.temperatureC());
+        }
+    }
+
+    /**
+     * Read how moist the heap is just now: it says nothing about the mix, but whether it can be tested, potted or stored.
+     *
+     * @param water water in a volume of it [vol/vol], 0 to 0.95
+     */
+    record Moisture(double water) implements Assay {
+
+        /** Below the first share of what it holds after draining it is dry, above the second wet; common practice put into figures by judgement. */
+        private static final double DRY = 0.3;
+
+        private static final double WET = 0.85;
+
+        /** How moist a heap is for the next thing to do. */
+        public enum State implements Named {
+            DRY,
+            MOIST,
+            WET
+        }
+
+        public Moisture {
+            within("test.water", water, 0, 0.95, Limit.VOL_PER_VOL);
+        }
+
+        /** How that is for this mix. */
+        public State state(final Mix mix) {
+            final double share = water / Column.free(10, 1).containerCapacity(mix);
+            return share < DRY ? State.DRY : share > WET ? State.WET : State.MOIST;
+        }
+
+        @Override
+        public List<Finding> findings(final Mix mix, final Acidity acidity) {
+            return List.of();
         }
     }
 }

@@ -97,6 +97,11 @@ public final class Beliefs {
         return correction(Weights.of(trait, mix, blend), mix);
     }
 
+    /** How far what a finding measures is believed to lie from the tables. */
+    Estimate correction(final Finding finding, final Mix mix, final String blend) {
+        return correction(finding.weights(mix, blend), mix);
+    }
+
     /** How far water held is believed to lie from the tables: pores less air. */
     public Estimate waterCorrection(final Mix mix, final String blend) {
         return correction(waterWeights(mix, blend), mix);

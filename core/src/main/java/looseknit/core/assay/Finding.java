@@ -50,6 +50,11 @@ public record Finding(Property what, Map<LotTrait, Double> signs, double predict
         return new Finding(Property.PH, Map.of(LotTrait.PH, 1.0), predicted, measured, sd);
     }
 
+    /** Salts as in a saturation extract, with what doses have set free [dS/m]. */
+    public static Finding salts(final double predicted, final double measured, final double sd) {
+        return new Finding(Property.SALTS, Map.of(LotTrait.SALTS, 1.0), predicted, measured, sd);
+    }
+
     Weights weights(final Mix mix, final String blend) {
         Weights sum = new Weights(Map.of());
         for (final Map.Entry<LotTrait, Double> sign : signs.entrySet()) {

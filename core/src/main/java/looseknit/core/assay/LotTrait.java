@@ -16,7 +16,9 @@ public enum LotTrait {
     /** Dry bulk density as a share of what the table says. */
     DENSITY(0.06),
     /** pH without doses. */
-    PH(0.2);
+    PH(0.2),
+    /** Salts as in a saturation extract [dS/m]. */
+    SALTS(0.1);
 
     private final double modelSd;
 
@@ -37,6 +39,7 @@ public enum LotTrait {
             case POROSITY -> doubt.porositySd();
             case DENSITY -> doubt.densityRelativeSd();
             case PH -> doubt.phSd();
+            case SALTS -> Doubt.FOOD_RELATIVE_SD * material.chemistry().ecDsPerM();
         };
     }
 }

@@ -41,7 +41,7 @@ record Weights(Map<Unknown, Double> each) {
     private static double weight(final LotTrait trait, final Mix mix, final int i) {
         final Material material = mix.materials().get(i);
         return switch (trait) {
-            case AIR, POROSITY -> mix.litresPerLitre(i);
+            case AIR, POROSITY, SALTS -> mix.litresPerLitre(i);
             case DENSITY -> mix.litresPerLitre(i) * material.physics().bulkDensityGPerL() / mix.bulkDensityGPerL();
             case PH -> mix.litresPerLitre(i) * material.chemistry().bufferMeqPerLPerPh() / mix.bufferMeqPerLPerPh();
         };

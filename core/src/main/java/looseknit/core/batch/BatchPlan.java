@@ -6,22 +6,29 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import looseknit.core.blend.DoseMeasure;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.Form;
 import looseknit.core.material.Material;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
 import looseknit.core.pot.DrainageLayer;
 
 /**
  * From pots to fill to what is scooped, opened and paid. Volumes do not add up: the loose parts are more than the litres made,
  * because they settle when watered and slip into each other's gaps.
  *
- * @param settledLitres settled mix that the pots take [L]
+ * @param settledLitres settled mix that pots, bags and bins take [L]
  * @param litresToMake settled mix to make, with the reserve [L]
+ * @param account what the litres to make come from
  * @param looseLitres sum of the loose parts [L]
  * @param yield litres of settled mix per litre of loose parts
  * @param loads fillings of the tub, all of the same size
+ * @param fills pots to fill
  * @param materials what to scoop, in the order of the recipe
  * @param layers what goes under the mix
  * @param doses what to weigh
@@ -32,9 +39,11 @@ import looseknit.core.pot.DrainageLayer;
 public record BatchPlan(
         double settledLitres,
         double litresToMake,
+        Account account,
         double looseLitres,
         double yield,
         int loads,
+        List<Fill> fills,
         List<Line> materials,
         List<Line> layers,
         List<DoseLine> doses,
@@ -84,15 +93,87 @@ public record BatchPlan(
      *
      * @param grams for the whole batch [g]
      * @param gramsPerLoad for each load [g]
+     * @param grams for each pot, in the order of the fills [g]
      */
-    public record DoseLine(Amendment amendment, double gPerL, double grams, double gramsPerLoad) {}
+    public record DoseLine(
+            Amendment amendment, double gPerL, double grams, double gramsPerLoad, List<Double> gramsPerPot) {
+
+        /** The whole of it in level spoons. */
+        public Message spoons() {
+            return new DoseMeasure(amendment).spoons(grams);
+        }
+
+        /** What a load takes, in level spoons. */
+        public Message spoonsPerLoad() {
+            return new DoseMeasure(amendment).spoons(gramsPerLoad);
+        }
+
+        /** What a pot takes, in level spoons. */
+        public Message spoonsPerPot(final int fill) {
+            return new DoseMeasure(amendment).spoons(gramsPerPot.get(fill));
+        }
+
+        /** The most that a pot should get, in level spoons and by weight; nothing for what has no usual dose. */
+        public Optional<Message> mostPerPot(final Fill fill) {
+            final double most = amendment.usualHighGPerL() * fill.litresEach();
+            return most <= 0
+                    ? Optional.empty()
+                    : Optional.of(BatchSentence.MOST_FOR_A_POT.with(
+                            new DoseMeasure(amendment).spoons(most), Quantity.trimmed(Dimension.GRAMS, most, 1)));
+        }
+
+        /** Whether it is more than is usual. */
+        public boolean isOver() {
+            return amendment.usualHighGPerL() > 0 && gPerL > amendment.usualHighGPerL() * (1 + 1e-9);
+        }
+    }
+
+    /**
+     * What the litres to make come from [L].
+     *
+     * @param toFillLine what the pots hold up to the fill line
+     * @param inTheWay what root balls, poles and stones take up
+     * @param sinking what deep pots of soft mix sink by
+     * @param reserve what is made on top
+     * @param bins what goes into bags and bins
+     * @param tubs what whole tubs come to
+     */
+    public record Account(
+            double toFillLine, double inTheWay, double sinking, double reserve, double bins, double tubs) {
+
+        static Account of(final BatchOrder order, final double yield) {
+            final double pots = order.fills().stream().mapToDouble(Fill::litres).sum();
+            final double toFillLine = order.fills().stream()
+                    .mapToDouble(fill -> fill.count() * fill.pot().mixLitres())
+                    .sum();
+            final double sinking = order.fills().stream()
+                    .mapToDouble(fill -> {
+                        final double share = Settling.share(order.recipe(), fill.pot());
+                        return fill.litres() * share / (1 - share);
+                    })
+                    .sum();
+            return new Account(
+                    toFillLine,
+                    toFillLine - pots,
+                    sinking,
+                    (pots + sinking) * order.reserve(),
+                    order.store().litres(),
+                    order.store().tubs() * order.tubLitres() * yield);
+        }
+
+        /** All of it but the reserve. */
+        public double withoutReserve() {
+            return toFillLine - inTheWay + sinking + bins + tubs;
+        }
+    }
 
     /** Works out a batch. */
     public static BatchPlan of(final BatchOrder order) {
         final Recipe recipe = order.recipe();
         final Mix mix = Mix.of(recipe);
-        final double settled = order.fills().stream().mapToDouble(Fill::litres).sum();
-        final double toMake = settled * (1 + order.reserve());
+        final Account account = Account.of(order, mix.yield());
+        final double settled = account.withoutReserve();
+        final double toMake = settled + account.reserve();
         final double loose = toMake / mix.yield();
         final int loads = (int) Math.max(1, Math.ceil(loose / order.tubLitres() - 1e-9));
         final List<Line> lines = new ArrayList<>();
@@ -105,7 +186,13 @@ public record BatchPlan(
         final List<DoseLine> doses = recipe.doses().stream()
                 .filter(dose -> dose.gPerL() > 0)
                 .map(dose -> new DoseLine(
-                        dose.amendment(), dose.gPerL(), dose.gPerL() * toMake, dose.gPerL() * toMake / loads))
+                        dose.amendment(),
+                        dose.gPerL(),
+                        dose.gPerL() * toMake,
+                        dose.gPerL() * toMake / loads,
+                        order.fills().stream()
+                                .map(fill -> dose.gPerL() * fill.litresEach())
+                                .toList()))
                 .toList();
         final double moistKg = toMake * (mix.bulkDensityGPerL() / 1000 + MOIST_SHARE * mix.waterAt(MOIST_SUCTION_CM));
         final List<Line> all = new ArrayList<>(lines);
@@ -113,15 +200,35 @@ public record BatchPlan(
         return new BatchPlan(
                 settled,
                 toMake,
+                account,
                 loose,
                 mix.yield(),
                 loads,
+                order.fills(),
                 List.copyOf(lines),
                 layers,
                 doses,
                 moistKg,
                 sum(all.stream().map(Line::cost).toList()),
                 sum(all.stream().map(Line::toPay).toList()));
+    }
+
+    /** What is scooped, for the mix and for layers under it. */
+    public List<Line> all() {
+        return Stream.concat(materials.stream(), layers.stream()).toList();
+    }
+
+    /** Cost of a litre of finished mix, if every price is known. */
+    public OptionalDouble costPerLitre() {
+        return cost.isPresent() ? OptionalDouble.of(cost.getAsDouble() / litresToMake) : OptionalDouble.empty();
+    }
+
+    /** Cost of what a pot of the kind takes, if every price is known. */
+    public OptionalDouble costPerPot(final int fill) {
+        return costPerLitre().isPresent()
+                ? OptionalDouble.of(
+                        costPerLitre().getAsDouble() * fills.get(fill).litresEach())
+                : OptionalDouble.empty();
     }
 
     private static List<Line> layers(final BatchOrder order) {

@@ -16,7 +16,24 @@ public enum BatchSentence implements Code {
     SWELL("material", "mass", "volume"),
     RINSE_SALTY("material", "limit"),
     PREPARE("material", "text"),
-    BEFORE_FILLING;
+    SIEVE("material", "mesh", "lost", "volume"),
+    LET_HOT_COMPOST_REST("material"),
+    WHEELS("mass"),
+    HOLES_OPEN,
+    OVERFLOW_HOLE("height"),
+    WATER_CHANNEL,
+    WICK_IN,
+    POLE_IN("plant"),
+    MOST_FOR_A_POT("spoons", "mass"),
+    NO_MORE_THAN_THERE_IS("volume"),
+    DOSED_TODAY("amendment", "wait"),
+    STILL_WORKING("amendment", "wait"),
+    KEEPS_WEEKS("weeks"),
+    KEEPS_FED("feed", "weeks"),
+    KEEPS_OPENED,
+    STORE_FLAT,
+    STORE_DAMP,
+    STORE_MOULD;
 
     private final List<String> arguments;
 

@@ -2,8 +2,6 @@ package looseknit.core.batch;
 
 import static looseknit.core.measure.Require.within;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import looseknit.core.assay.Beliefs;
@@ -91,14 +89,9 @@ public record LimePlan(
     public record Subject(Mix mix, Acidity acidity, Beliefs beliefs, String blend) {
 
         /** The acidity from where tests have found it. */
-        Acidity corrected() {
+        public Acidity corrected() {
             final double off = beliefs.correction(LotTrait.PH, mix, blend).value();
-            return new Acidity(
-                    Math.max(2, Math.min(12, acidity.plainPh() + off)),
-                    acidity.bufferMeqPerLPerPh(),
-                    acidity.doses(),
-                    acidity.temperatureC(),
-                    acidity.drift());
+            return acidity.from(Math.max(2, Math.min(12, acidity.plainPh() + off)));
         }
 
         Estimate estimate(final Acidity dosed, final double ph) {
@@ -115,8 +108,8 @@ public record LimePlan(
      */
     public static LimePlan of(final Subject subject, final Amendment amendment, final Goal goal) {
         final Acidity acidity = subject.corrected();
-        final DoubleUnaryOperator atDate =
-                dose -> acidity.with(plus(acidity.doses(), amendment, dose)).ph(goal.weeks());
+        final DoubleUnaryOperator atDate = dose ->
+                acidity.plus(new Recipe.Dose(amendment, Math.max(0, dose))).ph(goal.weeks());
         final double without = atDate.applyAsDouble(0);
         final double most = atDate.applyAsDouble(MOST_G_PER_L);
         if (goal.targetPh() < Math.min(without, most) || goal.targetPh() > Math.max(without, most)) {
@@ -131,7 +124,7 @@ public record LimePlan(
         }
         final double gPerL =
                 new BrentSolver(1e-9).solve(200, dose -> atDate.applyAsDouble(dose) - goal.targetPh(), 0, MOST_G_PER_L);
-        final Acidity dosed = acidity.with(plus(acidity.doses(), amendment, gPerL));
+        final Acidity dosed = acidity.plus(new Recipe.Dose(amendment, Math.max(0, gPerL)));
         double highest = acidity.plainPh();
         double highestWeek = 0;
         for (final double week : WEEKS) {
@@ -149,13 +142,6 @@ public record LimePlan(
                 peak,
                 highestWeek,
                 1 - new NormalDistribution(peak.value(), peak.sd()).cumulativeProbability(goal.highestPh()));
-    }
-
-    private static List<Recipe.Dose> plus(
-            final List<Recipe.Dose> doses, final Amendment amendment, final double gPerL) {
-        final List<Recipe.Dose> all = new ArrayList<>(doses);
-        all.add(new Recipe.Dose(amendment, Math.max(0, gPerL)));
-        return all;
     }
 
     private static Quantity ph(final double ph) {

@@ -15,6 +15,9 @@ import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.message.Quantity;
 import looseknit.core.message.TableText;
+import looseknit.core.need.Plant;
+import looseknit.core.pot.Pot;
+import looseknit.core.pot.PotBase;
 
 /** What has to be done before anything is mixed, made from what a batch needs; hands and lungs first. */
 public final class Preparation {
@@ -30,7 +33,24 @@ public final class Preparation {
     /** Coir that reads more than this wants rinsing [dS/m]; common practice put into a figure by judgement. */
     private static final double SALTY_DS_PER_M = 0.5;
 
+    /** A filled pot that is heavier than this is moved on wheels [kg]; usual guidance for lifting alone, from memory. */
+    private static final double HEAVY_KG = 20;
+
+    /** Groups of which many climb, and the kind that does. */
+    private static final Set<String> CLIMBERS = Set.of("aroid", "jungle_cactus", "epiphytic_vine");
+
+    private static final String CLIMBING_KIND = "tub_climber";
+
+    private static final String SIEVE = "sieve-";
+
     private Preparation() {}
+
+    /** What has to come out of the bag for so much that goes into the tub, by the tasks that were done [L]. */
+    public static double fromBag(final Material material, final double litres, final Set<String> done) {
+        return done.contains(SIEVE + material.id())
+                ? Sieving.of(material).map(each -> each.fromBag(litres)).orElse(litres)
+                : litres;
+    }
 
     /**
      * A thing to do first.
@@ -47,14 +67,61 @@ public final class Preparation {
         }
     }
 
-    /** What to do before a batch is mixed, in order. */
-    public static List<Task> of(final BatchPlan plan) {
+    /**
+     * What to do before a batch is mixed, in order.
+     *
+     * @param plant what goes into the pots, if it is known
+     */
+    public static List<Task> of(final BatchPlan plan, final Optional<Plant> plant) {
         final List<Task> tasks = new ArrayList<>(protection(plan));
         final Map<Material, BatchPlan.Line> lines = new LinkedHashMap<>();
         plan.materials().forEach(line -> lines.putIfAbsent(line.material(), line));
         lines.values().forEach(line -> tasks.addAll(of(line)));
-        tasks.add(new Task("before-filling", BatchSentence.BEFORE_FILLING.with(), Optional.empty(), List.of()));
+        tasks.addAll(beforeFilling(plan, plant));
         return List.copyOf(tasks);
+    }
+
+    /** What cannot be put in place any more once the pots are full. */
+    private static List<Task> beforeFilling(final BatchPlan plan, final Optional<Plant> plant) {
+        final List<Task> tasks = new ArrayList<>();
+        final double kgPerLitre = plan.moistKg() / plan.litresToMake();
+        plan.fills().stream()
+                .mapToDouble(fill -> fill.litresEach() * kgPerLitre
+                        + fill.pot().emptyKg()
+                        + fill.pot().layerKg())
+                .filter(kg -> kg > HEAVY_KG)
+                .max()
+                .ifPresent(kg ->
+                        tasks.add(task("wheels", BatchSentence.WHEELS.with(Quantity.of(Dimension.MASS, kg, 0)))));
+        final Set<PotBase> bases = EnumSet.noneOf(PotBase.class);
+        plan.fills().forEach(fill -> bases.add(fill.pot().base()));
+        if (bases.contains(PotBase.NO_HOLES)) {
+            final double lowest = plan.fills().stream()
+                    .map(Fill::pot)
+                    .filter(pot -> pot.base() == PotBase.NO_HOLES)
+                    .mapToDouble(Pot::baseCm)
+                    .min()
+                    .orElse(0);
+            if (lowest > 0) {
+                tasks.add(task(
+                        "overflow", BatchSentence.OVERFLOW_HOLE.with(Quantity.trimmed(Dimension.LENGTH, lowest, 1))));
+            }
+            tasks.add(task("channel", BatchSentence.WATER_CHANNEL.with()));
+        }
+        if (bases.contains(PotBase.WICK)) {
+            tasks.add(task("wick", BatchSentence.WICK_IN.with()));
+        }
+        if (bases.stream().anyMatch(base -> base != PotBase.NO_HOLES && base != PotBase.WICK)) {
+            tasks.add(task("holes", BatchSentence.HOLES_OPEN.with()));
+        }
+        plant.filter(each ->
+                        CLIMBERS.contains(each.group().id()) || each.kind().id().equals(CLIMBING_KIND))
+                .ifPresent(each -> tasks.add(task("pole", BatchSentence.POLE_IN.with(each))));
+        return tasks;
+    }
+
+    private static Task task(final String key, final Message says) {
+        return new Task(key, says, Optional.empty(), List.of());
     }
 
     private static List<Task> protection(final BatchPlan plan) {
@@ -89,6 +156,23 @@ public final class Preparation {
                                 Quantity.trimmed(Dimension.VOLUME, brick.waterLitres(), 1)),
                         Optional.of(material),
                         List.of(HOT_MINUTES, COLD_MINUTES))));
+        Sieving.of(material)
+                .ifPresent(sieving -> tasks.add(new Task(
+                        SIEVE + material.id(),
+                        BatchSentence.SIEVE.with(
+                                material,
+                                Quantity.trimmed(Dimension.GRAIN, sieving.meshMm(), 0),
+                                Quantity.of(Dimension.SHARE, sieving.lost(), 0),
+                                Quantity.trimmed(Dimension.VOLUME, sieving.fromBag(line.litres()), 2)),
+                        Optional.of(material),
+                        List.of())));
+        if (material.is(Nature.RICH) && material.is(Nature.FRESH)) {
+            tasks.add(new Task(
+                    "rest-" + material.id(),
+                    BatchSentence.LET_HOT_COMPOST_REST.with(material),
+                    Optional.of(material),
+                    List.of()));
+        }
         if (material.is(Nature.COIR) && material.chemistry().ecDsPerM() > SALTY_DS_PER_M) {
             tasks.add(new Task(
                     "rinse-" + material.id(),

@@ -2,6 +2,8 @@ package looseknit.core.blend;
 
 import static looseknit.core.measure.Require.within;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import looseknit.core.material.Amendment;
 import looseknit.core.measure.Limit;
@@ -17,11 +19,17 @@ import looseknit.core.measure.Limit;
  * @param doses lime, sulfur and the like
  * @param temperatureC mean temperature of the mix [°C], −20 to 60
  * @param drift what watering and feeding add
+ * @param agesWeeks how long ago each dose was given when the weeks begin to count [weeks], 0 or more; below 0 for one that is given later
  * @see "Stoichiometry: 1 g CaCO3 = 19.98 meq (molar mass 100.09 g/mol). Stiffening and reaction times: typical values,
  *     from memory"
  */
 public record Acidity(
-        double plainPh, double bufferMeqPerLPerPh, List<Recipe.Dose> doses, double temperatureC, Drift drift) {
+        double plainPh,
+        double bufferMeqPerLPerPh,
+        List<Recipe.Dose> doses,
+        double temperatureC,
+        Drift drift,
+        List<Double> agesWeeks) {
 
     /** Acid neutralised by a gram of pure calcium carbonate [meq/g]. */
     public static final double MEQ_PER_G_CARBONATE = 19.98;
@@ -85,6 +93,18 @@ public record Acidity(
         within("buffer", bufferMeqPerLPerPh, 1e-3, 1e4, Limit.MEQ_PER_L_PER_PH);
         within("temperature", temperatureC, -20, 60, Limit.CELSIUS);
         doses = List.copyOf(doses);
+        agesWeeks = List.copyOf(agesWeeks);
+        within("ages", agesWeeks.size(), doses.size(), doses.size(), Limit.NUMBER);
+    }
+
+    /** A mix whose doses are all given when the weeks begin to count. */
+    public Acidity(
+            final double plainPh,
+            final double bufferMeqPerLPerPh,
+            final List<Recipe.Dose> doses,
+            final double temperatureC,
+            final Drift drift) {
+        this(plainPh, bufferMeqPerLPerPh, doses, temperatureC, drift, Collections.nCopies(doses.size(), 0.0));
     }
 
     /** The acidity of a mix that is watered with water free of lime. */
@@ -92,14 +112,33 @@ public record Acidity(
         return new Acidity(mix.plainPh(), mix.bufferMeqPerLPerPh(), doses, temperatureC, Drift.NONE);
     }
 
-    /** The same mix with other doses. */
+    /** The same mix with other doses, all given when the weeks begin to count. */
     public Acidity with(final List<Recipe.Dose> others) {
         return new Acidity(plainPh, bufferMeqPerLPerPh, others, temperatureC, drift);
     }
 
+    /** The same mix with a further dose, given when the weeks begin to count. */
+    public Acidity plus(final Recipe.Dose dose) {
+        final List<Recipe.Dose> all = new ArrayList<>(doses);
+        all.add(dose);
+        final List<Double> ages = new ArrayList<>(agesWeeks);
+        ages.add(0.0);
+        return new Acidity(plainPh, bufferMeqPerLPerPh, all, temperatureC, drift, ages);
+    }
+
+    /** The same mix from another pH without doses. */
+    public Acidity from(final double otherPh) {
+        return new Acidity(otherPh, bufferMeqPerLPerPh, doses, temperatureC, drift, agesWeeks);
+    }
+
+    /** The same doses given at other times. */
+    public Acidity given(final List<Double> otherAgesWeeks) {
+        return new Acidity(plainPh, bufferMeqPerLPerPh, doses, temperatureC, drift, otherAgesWeeks);
+    }
+
     /** The same mix with other water and feed. */
     public Acidity with(final Drift other) {
-        return new Acidity(plainPh, bufferMeqPerLPerPh, doses, temperatureC, other);
+        return new Acidity(plainPh, bufferMeqPerLPerPh, doses, temperatureC, other, agesWeeks);
     }
 
     /**
@@ -170,9 +209,9 @@ public record Acidity(
 
     private double lime(final double weeks) {
         double base = 0;
-        for (final Recipe.Dose dose : doses) {
-            if (dose.amendment().reaction() == Amendment.Reaction.CARBONATE) {
-                base += baseMeqPerL(dose, weeks);
+        for (int i = 0; i < doses.size(); i++) {
+            if (doses.get(i).amendment().reaction() == Amendment.Reaction.CARBONATE) {
+                base += baseMeqPerL(i, weeks);
             }
         }
         return base;
@@ -180,16 +219,17 @@ public record Acidity(
 
     private double others(final double weeks) {
         double base = 0;
-        for (final Recipe.Dose dose : doses) {
-            if (dose.amendment().reaction() != Amendment.Reaction.CARBONATE) {
-                base += baseMeqPerL(dose, weeks);
+        for (int i = 0; i < doses.size(); i++) {
+            if (doses.get(i).amendment().reaction() != Amendment.Reaction.CARBONATE) {
+                base += baseMeqPerL(i, weeks);
             }
         }
         return base;
     }
 
-    private double baseMeqPerL(final Recipe.Dose dose, final double weeks) {
-        return dose.gPerL() * meqPerG(dose.amendment(), weeks, temperatureC);
+    private double baseMeqPerL(final int i, final double weeks) {
+        final Recipe.Dose dose = doses.get(i);
+        return dose.gPerL() * meqPerG(dose.amendment(), Math.max(0, weeks + agesWeeks.get(i)), temperatureC);
     }
 
     /** Share of an amendment that has reacted after some weeks, 0 to 1; doubling speed with every 10 °C. */

@@ -45,11 +45,16 @@ public record DoseMeasure(Amendment amendment) {
         final RecipeSentence forWhat = potLitres.isPresent()
                 ? RecipeSentence.SPOONS_FOR_POT
                 : quarts ? RecipeSentence.SPOONS_TO_A_QUART : RecipeSentence.SPOONS_TO_A_LITRE;
-        final Message spoons = forWhat.with(spoons(teaspoons(grams)));
+        final Message spoons = forWhat.with(spoons(grams));
         return gPerL >= DUSTING_FROM && gPerL <= DUSTING_TO ? RecipeSentence.A_DUSTING.with(spoons) : spoons;
     }
 
-    private static Message spoons(final double teaspoons) {
+    /** So many grams in level spoons. */
+    public Message spoons(final double grams) {
+        return inSpoons(teaspoons(grams));
+    }
+
+    private static Message inSpoons(final double teaspoons) {
         if (teaspoons < 0.5 / QUARTERS) {
             return RecipeSentence.LESS_THAN_AN_EIGHTH.with();
         }

@@ -82,7 +82,7 @@ final class ConservedSums {
         sums[USABLE_MOST] = meter.watered() * heldMost - sums[BEYOND_REACH];
         sums[USABLE_LEAST] = meter.watered() * heldLeast - sums[BEYOND_REACH];
         sums[NITROGEN] = chemistry.nutrients().nMgPerL();
-        sums[SALTS] = chemistry.ecDsPerM();
+        sums[SALTS] = chemistry.ecDsPerM() + meter.off(LotTrait.SALTS, i);
         sums[PRESSED] = ingredients.virtualPerBulk(i);
         sums[BUFFER] = chemistry.bufferMeqPerLPerPh();
         sums[BUFFERED_PH] = chemistry.bufferMeqPerLPerPh() * (chemistry.ph() + meter.off(LotTrait.PH, i));

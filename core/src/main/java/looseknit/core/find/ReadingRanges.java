@@ -259,11 +259,11 @@ final class ReadingRanges {
 
     private double food(final double[] low, final double[] high, final double per, final double perLoose) {
         final double nitrogen = low[NITROGEN] * perLoose;
-        final double salts = low[SALTS] * perLoose;
+        final double salts = Math.max(0, low[SALTS] * perLoose);
         return feeds
                 ? aims.leastAbove(Property.FOOD, nitrogen) + aims.leastAbove(Property.SALTS, salts)
                 : aims.least(Property.FOOD, nitrogen, high[NITROGEN] * per)
-                        + aims.least(Property.SALTS, salts, high[SALTS] * per);
+                        + aims.least(Property.SALTS, salts, Math.max(0, high[SALTS] * per));
     }
 
     private double weight(

@@ -186,6 +186,7 @@ public final class MixReader implements Contents {
     private void correct(final double[][] lots) {
         state.airOff = sum(lots[LotTrait.AIR.ordinal()]);
         state.porosityOff = sum(lots[LotTrait.POROSITY.ordinal()]);
+        state.saltsOff = sum(lots[LotTrait.SALTS.ordinal()]);
         double heavier = 0;
         double ph = 0;
         for (int a = 0; a < count; a++) {

@@ -54,12 +54,13 @@ public final class MixState {
     /** Nitrogen that doses set free in the first month [mg/L]. */
     private double dosedNMgPerL;
 
-    /** How far traits lie off the tables [vol/vol; density as a share; pH]. */
+    /** How far traits lie off the tables [vol/vol; density as a share; pH; dS/m]. */
     double airOff;
 
     double porosityOff;
     double densityOff;
     double phOff;
+    double saltsOff;
     double easyWaterOff;
 
     /** How many times as long it dries, and as heavy the empty pot is, as expected. */

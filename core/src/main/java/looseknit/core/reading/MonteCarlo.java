@@ -255,6 +255,7 @@ public final class MonteCarlo {
         state.bufferMeqPerLPerPh = buffer;
         state.plainPh = sum / buffer;
         state.phOff = LotTrait.PH.modelSd() * normal();
+        state.saltsOff = LotTrait.SALTS.modelSd() * normal();
         state.materialNMgPerL = nitrogen;
         state.materialEcDsPerM = salts;
         final double reacts = around(PhSpread.FINENESS_RELATIVE_SD, 0);

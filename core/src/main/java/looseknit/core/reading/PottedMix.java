@@ -121,6 +121,7 @@ public final class PottedMix {
             state().porosityOff = correction(LotTrait.POROSITY);
             state().densityOff = correction(LotTrait.DENSITY);
             state().phOff = correction(LotTrait.PH);
+            state().saltsOff = correction(LotTrait.SALTS);
         }
     }
 

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import looseknit.core.assay.Beliefs;
+import looseknit.core.assay.LotTrait;
 import looseknit.core.blend.Food;
 import looseknit.core.blend.Mix;
 import looseknit.core.message.Dimension;
+import looseknit.core.message.Quantity;
 import looseknit.core.need.Property;
 import looseknit.core.need.Stage;
 import looseknit.core.reading.Explanation.Contribution;
@@ -20,14 +22,17 @@ final class Salinity extends Gauge {
 
     @Override
     public double value(final MixState mix) {
-        return mix.materialEcDsPerM + Food.ecOfN(mix.dosedNMgPerL());
+        return Math.max(0, mix.materialEcDsPerM + mix.saltsOff) + Food.ecOfN(mix.dosedNMgPerL());
     }
 
     @Override
     List<Beliefs.Share> spread(final Uncertainty uncertainty) {
-        return uncertainty.perMaterial(
-                material -> material.chemistry().ecDsPerM(),
-                Food.ecOfN(uncertainty.mix().state().dosedNMgPerL()));
+        final PottedMix mix = uncertainty.mix();
+        return Uncertainty.withDoses(
+                mix.known()
+                        .beliefs()
+                        .shares(LotTrait.SALTS, mix.mix(), mix.known().blend()),
+                Food.ecOfN(mix.state().dosedNMgPerL()));
     }
 
     @Override
@@ -42,11 +47,15 @@ final class Salinity extends Gauge {
         salts.add(Contribution.of(
                 WorkingsText.FOOD_FROM_DOSES.with(),
                 Food.ecOfN(workings.mix().state().dosedNMgPerL())));
+        final double corrected = workings.mix().correction(LotTrait.SALTS);
+        if (corrected != 0) {
+            salts.add(Contribution.of(WorkingsText.CORRECTED_BY_TESTS.with(), corrected));
+        }
         return workings.explanation(
                 Property.SALTS,
                 WorkingsText.SALTS,
                 List.of(workings.temperature()),
-                List.of(),
+                workings.corrected(Optional.of(LotTrait.SALTS), Quantity.of(Dimension.CONDUCTIVITY, corrected, 2)),
                 salts,
                 Dimension.CONDUCTIVITY,
                 Optional.empty());

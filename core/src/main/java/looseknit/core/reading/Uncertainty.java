@@ -158,6 +158,12 @@ public final class Uncertainty {
             final double sd = FOOD_RELATIVE_SD * mixed.litresPerLitre(i) * property.applyAsDouble(material);
             result.add(new Beliefs.Share(AssaySentence.MATERIAL.with(material), sd * sd));
         }
+        return withDoses(result, dosed);
+    }
+
+    /** What comes from materials, and what from doses that bring so much. */
+    static List<Beliefs.Share> withDoses(final List<Beliefs.Share> materials, final double dosed) {
+        final List<Beliefs.Share> result = new ArrayList<>(materials);
         final double doses = DOSE_RELATIVE_SD * dosed;
         result.add(new Beliefs.Share(ReadingSentence.CAUSE_DOSES.with(), doses * doses));
         return result;

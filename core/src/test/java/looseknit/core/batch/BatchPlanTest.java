@@ -42,10 +42,10 @@ class BatchPlanTest {
     @Test
     void aHeapTakesExactlyWhatWasCounted() {
         final Recipe counted = recipe("coir_pith 3 perlite_coarse 2");
-        final BatchPlan plan =
-                BatchPlan.of(new BatchOrder(counted, List.of(Fill.heap(counted, 7.5)), 0, 0.5, 20, Map.of()));
+        final BatchPlan plan = BatchPlan.of(
+                new BatchOrder(counted, List.of(), BatchOrder.Store.counted(counted, 7.5), 0, 0.5, 20, Map.of()));
 
-        assertThat(plan.looseLitres()).isCloseTo(7.5, within(0.01));
+        assertThat(plan.looseLitres()).isCloseTo(7.5, within(1e-9));
     }
 
     @Test

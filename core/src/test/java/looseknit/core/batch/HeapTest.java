@@ -286,14 +286,14 @@ class HeapTest {
     void whatHasToBeDoneFirstBeginsWithHandsAndLungs() {
         final BatchOrder order = new BatchOrder(
                 RECIPE, List.of(new Fill(8, Pot.ordinary(14, PotWall.PLASTIC), 0)), 0.05, SCOOP, 20, Map.of());
-        final List<Preparation.Task> tasks = Preparation.of(BatchPlan.of(order));
+        final List<Preparation.Task> tasks = Preparation.of(BatchPlan.of(order), Optional.empty());
 
         assertThat(tasks).extracting(Preparation.Task::key).doesNotHaveDuplicates();
         assertThat(tasks.get(0).key()).startsWith("guard-");
         assertThat(tasks)
                 .extracting(Preparation.Task::key)
                 .contains("swell-coir_pith", "rinse-coir_pith", "prepare-orch_med")
-                .endsWith("before-filling");
+                .endsWith("holes");
         assertThat(tasks)
                 .filteredOn(task -> task.key().equals("swell-coir_pith"))
                 .singleElement()

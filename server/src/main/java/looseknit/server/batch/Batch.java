@@ -9,6 +9,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -49,6 +50,29 @@ public class Batch {
     @Column(name = "pots")
     private @Nullable Integer pots;
 
+    @Column(name = "store_litres")
+    private double storeLitres;
+
+    @Column(name = "tubs_full")
+    private int tubsFull;
+
+    /** The batch that it was split off from; null for one that was mixed itself. */
+    @Column(name = "split_from")
+    private @Nullable UUID splitFrom;
+
+    /** What it began with when it was split off. */
+    @Column(name = "begun_with")
+    @Convert(converter = ContentColumn.class)
+    private @Nullable BinContent begunWith;
+
+    /** When to test it next. */
+    @Column(name = "test_on")
+    private @Nullable LocalDate testOn;
+
+    /** Settled litres that are left, for lists; null while it is not mixed. */
+    @Column(name = "left_litres")
+    private @Nullable Double leftLitres;
+
     @Column(name = "created_at")
     private Instant createdAt;
 
@@ -65,11 +89,46 @@ public class Batch {
         this.createdAt = now;
     }
 
-    void become(final List<FillBody> newFills, final double newReserve, final double newScoop, final double newTub) {
-        this.fills = List.copyOf(newFills);
-        this.reserve = newReserve;
-        this.scoopLitres = newScoop;
-        this.tubLitres = newTub;
+    void become(final BatchAmounts amounts) {
+        this.fills = List.copyOf(amounts.fills());
+        this.storeLitres = amounts.storeLitres();
+        this.tubsFull = amounts.tubsFull();
+        this.reserve = amounts.reserve();
+        this.scoopLitres = amounts.scoopLitres();
+        this.tubLitres = amounts.tubLitres();
+    }
+
+    void splitOff(final UUID from, final BinContent content) {
+        this.splitFrom = from;
+        this.begunWith = content;
+    }
+
+    void testNext(final @Nullable LocalDate day) {
+        this.testOn = day;
+    }
+
+    void left(final @Nullable Double litres) {
+        this.leftLitres = litres;
+    }
+
+    public BatchAmounts amounts() {
+        return new BatchAmounts(fills, storeLitres, tubsFull, reserve, scoopLitres, tubLitres);
+    }
+
+    public Optional<UUID> splitFrom() {
+        return Optional.ofNullable(splitFrom);
+    }
+
+    Optional<BinContent> begunWith() {
+        return Optional.ofNullable(begunWith);
+    }
+
+    public @Nullable LocalDate testOn() {
+        return testOn;
+    }
+
+    public @Nullable Double leftLitres() {
+        return leftLitres;
     }
 
     void planned(final double litres) {

@@ -5,7 +5,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import looseknit.core.batch.BatchPlan;
+import looseknit.core.batch.MixSheet;
 import looseknit.core.message.Message;
 import looseknit.server.blend.BlendVersion;
 import looseknit.server.need.BriefBody;
@@ -23,17 +25,30 @@ public record BatchBody(
         RecipeBody recipe,
         BriefBody brief,
         List<FillBody> fills,
+        double storeLitres,
+        int tubsFull,
         double reserve,
         double scoopLitres,
         double tubLitres,
         Instant createdAt,
         @Nullable LocalDate mixedOn,
+        @Nullable Double leftLitres,
+        @Nullable LocalDate testOn,
+        @Nullable UUID splitFrom,
+        List<FromLotBody> lots,
         PlanBody plan) {
+
+    /** What came off a lot for it; no lot for what was on none. */
+    public record FromLotBody(
+            String materialId, String name, @Nullable UUID lotId, double litres) {}
 
     /** The amounts. Costs are null unless every price is known. */
     public record PlanBody(
             double settledLitres,
             double litresToMake,
+            AccountBody account,
+            double mostOffPercent,
+            @Nullable Double betterScoopLitres,
             double looseLitres,
             double yield,
             int loads,
@@ -42,7 +57,16 @@ public record BatchBody(
             List<DoseLineBody> doses,
             double moistKg,
             @Nullable Double cost,
+            @Nullable Double costPerLitre,
+            List<FillPlanBody> pots,
             @Nullable Double toPay) {}
+
+    /** What the litres to make come from [L]. */
+    public record AccountBody(
+            double toFillLine, double inTheWay, double sinking, double reserve, double bins, double tubs) {}
+
+    /** What one pot of a kind takes, and costs if every price is known. */
+    public record FillPlanBody(double litresEach, @Nullable Double costEach) {}
 
     /** A material to scoop. */
     public record LineBody(
@@ -59,9 +83,27 @@ public record BatchBody(
             @Nullable Double cost) {}
 
     /** An amendment to weigh. */
-    public record DoseLineBody(String amendmentId, String name, double gPerL, double grams, double gramsPerLoad) {}
+    public record DoseLineBody(
+            String amendmentId,
+            String name,
+            double gPerL,
+            double grams,
+            double gramsPerLoad,
+            Message spoons,
+            Message spoonsPerLoad,
+            List<DosePotBody> pots,
+            boolean over) {}
 
-    static BatchBody of(final Batch batch, final BlendVersion version, final RecipeBody recipe, final BatchPlan plan) {
+    /** What a pot of a kind takes of an amendment, and the most that it should get. */
+    public record DosePotBody(
+            double grams, Message spoons, @Nullable Message most) {}
+
+    static BatchBody of(
+            final Batch batch,
+            final BlendVersion version,
+            final RecipeBody recipe,
+            final BatchPlan plan,
+            final List<FromLotBody> lots) {
         return new BatchBody(
                 batch.id(),
                 batch.revision(),
@@ -72,34 +114,64 @@ public record BatchBody(
                 recipe,
                 version.brief(),
                 batch.fills(),
+                batch.amounts().storeLitres(),
+                batch.amounts().tubsFull(),
                 batch.reserve(),
                 batch.scoopLitres(),
                 batch.tubLitres(),
                 batch.createdAt(),
                 batch.mixedOn(),
-                plan(plan));
+                batch.leftLitres(),
+                batch.testOn(),
+                batch.splitFrom().orElse(null),
+                lots,
+                plan(plan, MixSheet.of(plan, batch.scoopLitres())));
     }
 
-    private static PlanBody plan(final BatchPlan plan) {
+    private static PlanBody plan(final BatchPlan plan, final MixSheet sheet) {
         return new PlanBody(
                 plan.settledLitres(),
                 plan.litresToMake(),
+                new AccountBody(
+                        plan.account().toFillLine(),
+                        plan.account().inTheWay(),
+                        plan.account().sinking(),
+                        plan.account().reserve(),
+                        plan.account().bins(),
+                        plan.account().tubs()),
+                100 * sheet.mostOff(),
+                orNull(sheet.betterScoopLitres()),
                 plan.looseLitres(),
                 plan.yield(),
                 plan.loads(),
                 plan.materials().stream().map(BatchBody::line).toList(),
                 plan.layers().stream().map(BatchBody::line).toList(),
-                plan.doses().stream()
-                        .map(dose -> new DoseLineBody(
-                                dose.amendment().id(),
-                                dose.amendment().name(),
-                                dose.gPerL(),
-                                dose.grams(),
-                                dose.gramsPerLoad()))
-                        .toList(),
+                plan.doses().stream().map(dose -> dose(dose, plan)).toList(),
                 plan.moistKg(),
                 orNull(plan.cost()),
+                orNull(plan.costPerLitre()),
+                IntStream.range(0, plan.fills().size())
+                        .mapToObj(i -> new FillPlanBody(plan.fills().get(i).litresEach(), orNull(plan.costPerPot(i))))
+                        .toList(),
                 orNull(plan.toPay()));
+    }
+
+    private static DoseLineBody dose(final BatchPlan.DoseLine dose, final BatchPlan plan) {
+        return new DoseLineBody(
+                dose.amendment().id(),
+                dose.amendment().name(),
+                dose.gPerL(),
+                dose.grams(),
+                dose.gramsPerLoad(),
+                dose.spoons(),
+                dose.spoonsPerLoad(),
+                IntStream.range(0, plan.fills().size())
+                        .mapToObj(i -> new DosePotBody(
+                                dose.gramsPerPot().get(i),
+                                dose.spoonsPerPot(i),
+                                dose.mostPerPot(plan.fills().get(i)).orElse(null)))
+                        .toList(),
+                dose.isOver());
     }
 
     private static LineBody line(final BatchPlan.Line line) {

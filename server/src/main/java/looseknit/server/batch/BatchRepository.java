@@ -1,6 +1,7 @@
 package looseknit.server.batch;
 
 import jakarta.persistence.LockModeType;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -22,6 +23,10 @@ interface BatchRepository extends JpaRepository<Batch, UUID> {
 
     @Query(OF_VERSION + "where b.mixedOn is null order by b.createdAt desc")
     List<BatchOfVersion> toMix(Limit most);
+
+    @Query(OF_VERSION
+            + "where b.testOn <= :upTo and (b.leftLitres is null or b.leftLitres > 0.05) order by b.testOn, b.lot")
+    List<BatchOfVersion> toTest(LocalDate upTo, Limit most);
 
     @Query("""
             select new looseknit.server.batch.BatchNameBody(b.id, b.lot, v.name)

@@ -4,17 +4,22 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import looseknit.core.batch.BatchOrder;
 import looseknit.core.batch.BatchPlan;
-import looseknit.core.batch.Fill;
-import looseknit.core.batch.Heap;
-import looseknit.core.batch.MixSheet;
 import looseknit.core.batch.Pack;
+import looseknit.core.batch.Preparation;
 import looseknit.core.caution.Caution;
+import looseknit.core.material.Material;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.TableText;
 import looseknit.core.shelf.Depletion;
 import looseknit.server.blend.BlendVersion;
 import looseknit.server.blend.Blends;
@@ -54,6 +59,8 @@ public class Batches {
     private final Speech speech;
     private final TransactionTemplate transaction;
     private final BatchTapRepository taps;
+    private final BatchLotRepository lots;
+    private final Bins bins;
 
     Batches(
             final Books books,
@@ -65,7 +72,9 @@ public class Batches {
             final NumberingRepository numbering,
             final Speech speech,
             final TransactionTemplate transaction,
-            final BatchTapRepository taps) {
+            final BatchTapRepository taps,
+            final BatchLotRepository lots,
+            final Bins bins) {
         this.books = books;
         this.shelf = shelf;
         this.batches = batches;
@@ -76,6 +85,8 @@ public class Batches {
         this.speech = speech;
         this.transaction = transaction;
         this.taps = taps;
+        this.lots = lots;
+        this.bins = bins;
     }
 
     /** A page of all batches: those to mix first, the newest first of each. */
@@ -94,6 +105,12 @@ public class Batches {
     @Transactional(readOnly = true)
     public List<BatchNameBody> names() {
         return batches.names();
+    }
+
+    /** Whether anything was told at the tub. */
+    @Transactional(readOnly = true)
+    public boolean begun(final Batch batch) {
+        return taps.countByBatchId(batch.id()) > 0;
     }
 
     /** Litres that a batch comes to. */
@@ -116,34 +133,21 @@ public class Batches {
     }
 
     /** Stores a new batch of a kept version; a second call with the same id changes nothing. */
-    public Batch create(
-            final UUID id,
-            final UUID blendId,
-            final int versionNumber,
-            final List<FillBody> fills,
-            final double reserve,
-            final double scoopLitres,
-            final double tubLitres) {
-        return create(id, blendId, versionNumber, fills, reserve, scoopLitres, tubLitres, clock.instant());
+    public Batch create(final UUID id, final UUID blendId, final int versionNumber, final BatchAmounts amounts) {
+        return create(id, blendId, versionNumber, amounts, clock.instant());
     }
 
-    /** The pots to fill that stand for a heap that was counted out already. */
+    /** Finished litres of a heap that was counted out already. */
     @Transactional(readOnly = true)
-    public List<FillBody> heap(final UUID blendId, final int versionNumber, final double looseLitres) {
-        return List.of(FillBody.of(
-                Fill.heap(blends.version(blendId, versionNumber).recipe().toCore(books), looseLitres)));
+    public double counted(final UUID blendId, final int versionNumber, final double looseLitres) {
+        return BatchOrder.Store.counted(
+                        blends.version(blendId, versionNumber).recipe().toCore(books), looseLitres)
+                .litres();
     }
 
     /** Stores a new batch as of a moment. */
     public Batch create(
-            final UUID id,
-            final UUID blendId,
-            final int versionNumber,
-            final List<FillBody> fills,
-            final double reserve,
-            final double scoopLitres,
-            final double tubLitres,
-            final Instant at) {
+            final UUID id, final UUID blendId, final int versionNumber, final BatchAmounts amounts, final Instant at) {
         return batches.findById(id).orElseGet(() -> {
             final BlendVersion version = blends.version(blendId, versionNumber);
             final List<Caution> stops = blends.stops(blendId, versionNumber);
@@ -156,7 +160,7 @@ public class Batches {
                                         speech.wording().of(stops.get(0).instead())));
             }
             final Batch batch = new Batch(id, nextLot(at), blendId, version.number(), at);
-            batch.become(fills, reserve, scoopLitres, tubLitres);
+            batch.become(amounts);
             batch.planned(plan(batch).litresToMake());
             return batches.saveAndFlush(batch);
         });
@@ -168,93 +172,191 @@ public class Batches {
      * @throws StaleRevision if it has changed since the given revision
      * @throws Refused if it would change the scoop by which it is being counted
      */
-    public Batch change(
-            final UUID id,
-            final long revision,
-            final List<FillBody> fills,
-            final double reserve,
-            final double scoopLitres,
-            final double tubLitres) {
+    public Batch change(final UUID id, final long revision, final BatchAmounts amounts) {
         final Batch batch = batches.lock(id).orElseThrow(() -> new NotThere("batch"));
         if (batch.revision() != revision) {
-            throw new StaleRevision(
-                    "batch",
-                    BatchBody.of(
-                            batch, blends.version(batch.blendId(), batch.versionNumber()), recipe(batch), plan(batch)));
+            throw new StaleRevision("batch", body(batch));
         }
-        if (Math.abs(scoopLitres - batch.scoopLitres()) > SAME_SCOOP
+        if (Math.abs(amounts.scoopLitres() - batch.scoopLitres()) > SAME_SCOOP
                 && taps.existsByBatchIdAndKind(id, BatchTap.Kind.SCOOPED)) {
             throw new Refused(
                     "Scoops are counted already",
                     "This batch is being mixed, and its scoops are counted with the scoop that was told. "
                             + "Leave that scoop as it is, or plan another batch.");
         }
-        batch.become(fills, reserve, scoopLitres, tubLitres);
+        if (batch.mixedOn() != null) {
+            throw new Refused(
+                    "This batch is mixed",
+                    "What was mixed is what it is. Say that it is not mixed to change its amounts, or plan another batch.");
+        }
+        batch.become(amounts);
         batch.planned(plan(batch).litresToMake());
         return batches.saveAndFlush(batch);
     }
 
-    /** Marks a batch as mixed on a day, or as not yet mixed. */
+    /** A batch as it travels. */
+    @Transactional(readOnly = true)
+    public BatchBody body(final Batch batch) {
+        return BatchBody.of(
+                batch,
+                blends.version(batch.blendId(), batch.versionNumber()),
+                recipe(batch),
+                plan(batch),
+                lots.findByBatchId(batch.id()).stream()
+                        .map(each -> new BatchBody.FromLotBody(
+                                each.materialId(),
+                                books.materials()
+                                        .material(each.materialId())
+                                        .map(Material::name)
+                                        .orElse(each.materialId()),
+                                each.lotId(),
+                                each.litres()))
+                        .toList());
+    }
+
+    /**
+     * Marks a batch as mixed on a day, or as not yet mixed. What went into it comes off the lots, and is given back with it.
+     *
+     * @throws Refused if it shall not be mixed after all although something was done with it
+     */
     public Batch mixed(final UUID id, final @Nullable LocalDate day) {
-        final Batch batch = get(id);
+        return mixed(id, day, true);
+    }
+
+    /** The same; with {@code offTheShelf} false the lots stay as they are, for what was counted there already. */
+    public Batch mixed(final UUID id, final @Nullable LocalDate day, final boolean offTheShelf) {
+        final Batch batch = batches.lock(id).orElseThrow(() -> new NotThere("batch"));
+        if (day == null) {
+            if (bins.any(batch) || batch.splitFrom().isPresent()) {
+                throw new Refused(
+                        "Something was done with this batch",
+                        "Pots were filled from it, or something was added or taken out. Take that back first, step by step, on its last page.");
+            }
+            giveBack(id);
+            batch.left(null);
+        } else if (day.isAfter(LocalDate.now(clock))) {
+            throw new OutOfRangeException("mixedOn", String.valueOf(day), TableText.said("a day up to today"));
+        } else if (batch.mixedOn() == null && offTheShelf) {
+            keep(batch, id, shelf.take(taken(batch)));
+        }
         batch.mixed(day);
+        if (day != null) {
+            batch.left(bins.bin(batch).litres());
+        }
         return batches.saveAndFlush(batch);
+    }
+
+    /** Makes a batch of its own of a part of another. */
+    Batch splitOff(
+            final UUID id, final Batch from, final BinContent content, final double litres, final LocalDate day) {
+        final Batch batch =
+                new Batch(id, nextLot(clock.instant()), from.blendId(), from.versionNumber(), clock.instant());
+        batch.become(new BatchAmounts(List.of(), litres, 0, 0, from.scoopLitres(), from.tubLitres()));
+        batch.planned(litres);
+        batch.splitOff(from.id(), content);
+        batch.mixed(day);
+        batch.testNext(from.testOn());
+        batch.left(litres);
+        return batches.saveAndFlush(batch);
+    }
+
+    /** Puts a batch that was split off back to where it came from. */
+    void joinAgain(final UUID id) {
+        final Batch batch = batches.lock(id).orElseThrow(() -> new NotThere("batch"));
+        if (bins.any(batch)) {
+            throw new Refused(
+                    "The batch that was split off has gone on",
+                    "Something was done with it since. Mix what is left of it into this one instead.");
+        }
+        batches.delete(batch);
+        batches.flush();
+    }
+
+    /** When to test a batch next; null for no more. */
+    public Batch testNext(final UUID id, final @Nullable LocalDate day) {
+        final Batch batch = batches.lock(id).orElseThrow(() -> new NotThere("batch"));
+        batch.testNext(day);
+        return batches.saveAndFlush(batch);
+    }
+
+    /** Batches to test up to a day, the longest due first. */
+    @Transactional(readOnly = true)
+    public List<BatchOfVersion> toTest(final LocalDate upTo, final int most) {
+        return batches.toTest(upTo, Limit.of(most));
+    }
+
+    /** Keeps what came off the lots for a batch, or for something that was added to it. */
+    void keep(final Batch batch, final UUID forId, final List<Shelf.FromLot> from) {
+        lots.saveAll(from.stream()
+                .map(each -> new BatchLot(batch.id(), forId, each.materialId(), each.lotId(), each.litres()))
+                .toList());
+    }
+
+    /** Gives back to the lots what came off them for a batch, or for something that was added to it. */
+    void giveBack(final UUID forId) {
+        final List<BatchLot> from = lots.findByForId(forId);
+        shelf.giveBack(from.stream()
+                .map(each -> new Shelf.FromLot(each.materialId(), each.lotId(), each.litres()))
+                .toList());
+        lots.deleteAll(from);
+    }
+
+    /** What comes out of the bags for a batch: what was counted into the tub, else what was planned, and what was sieved out of it. */
+    private List<Depletion.Taken> taken(final Batch batch) {
+        final BatchPlan plan = plan(batch);
+        final Map<String, Double> scooped = bins.heap(batch, plan).litres();
+        final Set<String> done = bins.prepared(batch);
+        final Stream<Depletion.Taken> materials = scooped.isEmpty()
+                ? plan.materials().stream().map(line -> taken(line.material(), line.litres(), done))
+                : scooped.entrySet().stream()
+                        .flatMap(each -> books.materials().material(each.getKey()).stream()
+                                .map(material -> taken(material, each.getValue(), done)));
+        return Stream.concat(
+                        materials, plan.layers().stream().map(line -> taken(line.material(), line.litres(), Set.of())))
+                .toList();
+    }
+
+    private static Depletion.Taken taken(final Material material, final double litres, final Set<String> done) {
+        return new Depletion.Taken(material.id(), Preparation.fromBag(material, litres, done));
     }
 
     /** What the batch comes to. */
     @Transactional(readOnly = true)
     public BatchPlan plan(final Batch batch) {
-        return BatchPlan.of(new BatchOrder(
-                blends.version(batch.blendId(), batch.versionNumber()).recipe().toCore(books),
-                batch.fills().stream().map(fill -> fill.toCore(books)).toList(),
-                batch.reserve(),
-                batch.scoopLitres(),
-                batch.tubLitres(),
-                packs()));
+        return BatchPlan.of(batch.amounts()
+                .order(
+                        blends.version(batch.blendId(), batch.versionNumber())
+                                .recipe()
+                                .toCore(books),
+                        packs(),
+                        books));
     }
 
-    /** What would be left of each lot that loses something once the batch is mixed [L]. */
+    /** What would be left of each lot that loses something once the batch is mixed; what is left of them if it is [L]. */
     @Transactional(readOnly = true)
     public Map<UUID, Double> left(final UUID id) {
         final Batch batch = get(id);
-        final BatchPlan plan = plan(batch);
-        final Map<String, Double> scooped = heap(batch, plan).litres();
-        final Stream<Depletion.Taken> materials = scooped.isEmpty()
-                ? plan.materials().stream().map(Batches::taken)
-                : scooped.entrySet().stream().map(each -> new Depletion.Taken(each.getKey(), each.getValue()));
-        return Depletion.after(
-                shelf.inOrderOfUse(),
-                Stream.concat(materials, plan.layers().stream().map(Batches::taken))
-                        .toList());
+        final Set<UUID> from = lots.findByBatchId(id).stream()
+                .flatMap(each -> Optional.ofNullable(each.lotId()).stream())
+                .collect(Collectors.toSet());
+        if (batch.mixedOn() == null || from.isEmpty()) {
+            return Depletion.after(shelf.inOrderOfUse(), taken(batch));
+        }
+        final Map<UUID, Double> left = new LinkedHashMap<>();
+        shelf.lots().stream()
+                .filter(lot -> from.contains(lot.id()))
+                .forEach(lot -> left.put(lot.id(), lot.facts().leftLitres()));
+        return left;
     }
 
-    private static Depletion.Taken taken(final BatchPlan.Line line) {
-        return new Depletion.Taken(line.material().id(), line.litres());
-    }
-
-    /** What was really put in, by what was told at the tub. */
-    private Heap heap(final Batch batch, final BatchPlan plan) {
-        return new Heap(
-                MixSheet.of(plan, batch.scoopLitres()),
-                taps.findByBatchIdOrderByNumber(batch.id()).stream()
-                        .flatMap(BatchTap::toCore)
-                        .toList());
-    }
-
-    /** The recipe of a batch: that of its version, or what was really put in once it was counted at the tub and all is in. */
+    /** The recipe of a batch: that of its version, or what it really is if that is another. */
     @Transactional(readOnly = true)
     public RecipeBody recipe(final Batch batch) {
         final RecipeBody planned =
                 blends.version(batch.blendId(), batch.versionNumber()).recipe();
-        if (!taps.existsByBatchIdAndKind(batch.id(), BatchTap.Kind.SCOOPED)) {
-            return planned;
-        }
-        final Heap heap = heap(batch, plan(batch));
-        return heap.next().isEmpty() && heap.differs()
-                ? heap.recipe(books.materials())
-                        .map(made -> RecipeBody.of(made, planned.scoop()))
-                        .orElse(planned)
-                : planned;
+        return bins.another(batch)
+                .map(made -> RecipeBody.of(made, planned.scoop()))
+                .orElse(planned);
     }
 
     /** Remembers the pack in which a material is bought. */
@@ -267,7 +369,7 @@ public class Batches {
         return packs.save(pack);
     }
 
-    private Map<String, Pack> packs() {
+    Map<String, Pack> packs() {
         final Map<String, Pack> known = new HashMap<>(shelf.packs());
         packs.findAll().forEach(pack -> known.put(pack.materialId(), pack.toCore()));
         return known;

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.UUID;
 import looseknit.core.batch.BatchOrder;
 import looseknit.core.blend.Recipe;
-import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
@@ -30,12 +29,10 @@ class BatchesController {
 
     private final Books books;
     private final Batches batches;
-    private final Blends blends;
 
-    BatchesController(final Books books, final Batches batches, final Blends blends) {
+    BatchesController(final Books books, final Batches batches) {
         this.books = books;
         this.batches = batches;
-        this.blends = blends;
     }
 
     /**
@@ -50,6 +47,8 @@ class BatchesController {
             @NotNull UUID blendId,
             int versionNumber,
             @NotNull @Size(max = 50) List<@Valid FillBody> fills,
+            @Nullable Double storeLitres,
+            @Nullable Integer tubsFull,
             @Nullable Double reserve,
             double scoopLitres,
             @Nullable Double tubLitres,
@@ -67,9 +66,22 @@ class BatchesController {
     record ChangedBatchBody(
             long revision,
             @NotNull @Size(max = 50) List<@Valid FillBody> fills,
+            @Nullable Double storeLitres,
+            @Nullable Integer tubsFull,
             double reserve,
             double scoopLitres,
-            double tubLitres) {}
+            double tubLitres) {
+
+        BatchAmounts amounts() {
+            return new BatchAmounts(
+                    fills,
+                    storeLitres == null ? 0 : storeLitres,
+                    tubsFull == null ? 0 : tubsFull,
+                    reserve,
+                    scoopLitres,
+                    tubLitres);
+        }
+    }
 
     /** The day on which a batch was mixed; null takes it back. */
     record MixedBody(@Nullable LocalDate mixedOn) {}
@@ -93,7 +105,10 @@ class BatchesController {
             List<Double> shares,
             double litresToMake,
             int pots,
-            @Nullable LocalDate mixedOn) {}
+            @Nullable LocalDate mixedOn,
+            @Nullable Double leftLitres,
+            @Nullable LocalDate testOn,
+            boolean begun) {}
 
     /** A page of batches. */
     record BatchesBody(long total, List<BatchRowBody> batches) {}
@@ -122,7 +137,10 @@ class BatchesController {
                 recipe.scoopedShares(),
                 batches.litresToMake(batch),
                 batch.pots(),
-                batch.mixedOn());
+                batch.mixedOn(),
+                batch.leftLitres(),
+                batch.testOn(),
+                batch.mixedOn() == null && batches.begun(batch));
     }
 
     @PostMapping("/batches")
@@ -131,12 +149,16 @@ class BatchesController {
                 body.id(),
                 body.blendId(),
                 body.versionNumber(),
-                body.countedLitres() == null
-                        ? body.fills()
-                        : batches.heap(body.blendId(), body.versionNumber(), body.countedLitres()),
-                body.reserveOrUsual(),
-                body.scoopLitres(),
-                body.tubLitres() == null ? BatchOrder.USUAL_TUB_LITRES : body.tubLitres()));
+                new BatchAmounts(
+                        body.fills(),
+                        (body.storeLitres() == null ? 0 : body.storeLitres())
+                                + (body.countedLitres() == null
+                                        ? 0
+                                        : batches.counted(body.blendId(), body.versionNumber(), body.countedLitres())),
+                        body.tubsFull() == null ? 0 : body.tubsFull(),
+                        body.reserveOrUsual(),
+                        body.scoopLitres(),
+                        body.tubLitres() == null ? BatchOrder.USUAL_TUB_LITRES : body.tubLitres())));
     }
 
     /** A lot and what would be left of it. */
@@ -157,8 +179,7 @@ class BatchesController {
 
     @PutMapping("/batches/{id}")
     BatchBody change(@PathVariable final UUID id, @RequestBody @Valid final ChangedBatchBody body) {
-        return body(batches.change(
-                id, body.revision(), body.fills(), body.reserve(), body.scoopLitres(), body.tubLitres()));
+        return body(batches.change(id, body.revision(), body.amounts()));
     }
 
     @PutMapping("/batches/{id}/mixed")
@@ -173,10 +194,6 @@ class BatchesController {
     }
 
     private BatchBody body(final Batch batch) {
-        return BatchBody.of(
-                batch,
-                blends.version(batch.blendId(), batch.versionNumber()),
-                batches.recipe(batch),
-                batches.plan(batch));
+        return batches.body(batch);
     }
 }

@@ -13,7 +13,8 @@ public record FillBody(int count, @NotNull @Valid PotBody pot, double rootBallLi
         return new FillBody(fill.count(), PotBody.of(fill.pot()), fill.rootBallLitres());
     }
 
-    Fill toCore(final Books books) {
+    /** The pots as the core understands them. */
+    public Fill toCore(final Books books) {
         return new Fill(count, pot.toCore(books), rootBallLitres);
     }
 }

@@ -13,6 +13,7 @@ import looseknit.core.blend.Recipe;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.message.Message;
+import looseknit.core.need.Plant;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
 
@@ -112,7 +113,8 @@ record MixingBody(
             @Nullable Instant begunAt,
             @Nullable Double begunMinutes) {}
 
-    static MixingBody of(final Mixing.State state, final String blendName, final MaterialBook book) {
+    static MixingBody of(
+            final Mixing.State state, final String blendName, final MaterialBook book, final Optional<Plant> plant) {
         final MixSheet sheet = state.sheet();
         final Heap heap = state.heap();
         final Optional<Recipe> made = heap.recipe(book);
@@ -148,7 +150,7 @@ record MixingBody(
                                 back.grams()))
                         .toList(),
                 heap.last().map(Tap::id).orElse(null),
-                Preparation.of(state.plan()).stream()
+                Preparation.of(state.plan(), plant).stream()
                         .map(task -> task(task, state))
                         .toList());
     }

@@ -3,8 +3,10 @@ package looseknit.server.batch;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Duration;
+import java.util.Optional;
 import java.util.UUID;
 import looseknit.core.message.Wording;
+import looseknit.server.blend.BlendVersion;
 import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.EventStream;
@@ -76,7 +78,12 @@ class MixingController {
 
     private MixingBody body(final Mixing.State state) {
         final Batch batch = state.batch();
+        final BlendVersion version = blends.version(batch.blendId(), batch.versionNumber());
         return MixingBody.of(
-                state, blends.version(batch.blendId(), batch.versionNumber()).name(), books.materials());
+                state,
+                version.name(),
+                books.materials(),
+                Optional.ofNullable(version.brief().plantId())
+                        .flatMap(id -> books.plants().plant(id)));
     }
 }

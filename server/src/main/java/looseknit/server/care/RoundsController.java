@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.BatchOfVersion;
@@ -56,7 +57,11 @@ class RoundsController {
             List<PottingBody> due,
             long laterInAll,
             List<PottingBody> later,
-            List<WaitingBatchBody> toMix) {}
+            List<WaitingBatchBody> toMix,
+            List<BatchToTestBody> toTest) {}
+
+    /** A batch that is to be tested, and since when. */
+    record BatchToTestBody(UUID id, String lot, String blendName, LocalDate testOn) {}
 
     /** A batch that is planned but not mixed. */
     record WaitingBatchBody(UUID id, String lot, String blendName, double litresToMake, int pots) {}
@@ -81,7 +86,14 @@ class RoundsController {
                 bodies.of(due.getContent()),
                 later.getTotalElements(),
                 bodies.of(later.getContent()),
-                batches.toMix(MOST_TO_MIX).stream().map(this::waiting).toList());
+                batches.toMix(MOST_TO_MIX).stream().map(this::waiting).toList(),
+                batches.toTest(today, MOST_TO_MIX).stream()
+                        .map(each -> new BatchToTestBody(
+                                each.batch().id(),
+                                each.batch().lot(),
+                                each.version().name(),
+                                Objects.requireNonNull(each.batch().testOn())))
+                        .toList());
     }
 
     @PostMapping("/looks")

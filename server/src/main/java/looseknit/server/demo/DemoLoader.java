@@ -14,6 +14,7 @@ import java.util.Objects;
 import java.util.Random;
 import java.util.UUID;
 import looseknit.server.assay.Assays;
+import looseknit.server.batch.BatchAmounts;
 import looseknit.server.batch.Batches;
 import looseknit.server.batch.FillBody;
 import looseknit.server.blend.Blend;
@@ -153,15 +154,15 @@ class DemoLoader implements ApplicationRunner {
                 id,
                 id("blend", demo.blend()),
                 version,
-                demo.fills().stream()
-                        .map(fill -> new FillBody(fill.count(), fill.pot(), fill.rootBallLitres()))
-                        .toList(),
-                0.05,
-                0.5,
-                20,
+                BatchAmounts.pots(
+                        demo.fills().stream()
+                                .map(fill -> new FillBody(fill.count(), fill.pot(), fill.rootBallLitres()))
+                                .toList(),
+                        0.5,
+                        20),
                 ago(demo.daysAgo()));
         if (demo.mixed()) {
-            batches.mixed(id, today().minusDays(demo.daysAgo()));
+            batches.mixed(id, today().minusDays(demo.daysAgo()), false);
         }
     }
 

@@ -6,17 +6,20 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import looseknit.core.batch.Fill;
 import looseknit.core.care.NextLook;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Property;
+import looseknit.core.pot.Pot;
 import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.PottedMix;
 import looseknit.core.reading.Reading;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
+import looseknit.server.batch.BinWork;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.need.BriefBody;
@@ -37,6 +40,7 @@ public class Pottings {
     private final Books books;
     private final PottingRepository pottings;
     private final Batches batches;
+    private final BinWork work;
     private final KnownSource knownSource;
     private final Clock clock;
 
@@ -44,11 +48,13 @@ public class Pottings {
             final Books books,
             final PottingRepository pottings,
             final Batches batches,
+            final BinWork work,
             final KnownSource knownSource,
             final Clock clock) {
         this.books = books;
         this.pottings = pottings;
         this.batches = batches;
+        this.work = work;
         this.knownSource = knownSource;
         this.clock = clock;
     }
@@ -90,20 +96,46 @@ public class Pottings {
             final Potting potting =
                     new Potting(id, text("label", label, LONGEST_LABEL), brief, batchId, pottedOn, days);
             potting.lookNext(pottedOn, NextLook.afterWatering(days));
+            work.potted(id, batchId, litres(checked, batch), pottedOn, potting.label());
             return pottings.saveAndFlush(potting);
         });
     }
 
     /** Deletes a potting so that it can be restored. */
     public void delete(final UUID id) {
-        get(id).delete(clock.instant());
+        final Potting potting = get(id);
+        if (!potting.deleted()) {
+            potting.delete(clock.instant());
+            work.potTakenBack(id, potting.batchId());
+        }
     }
 
     /** Takes a deletion back. */
     public Potting restore(final UUID id) {
         final Potting potting = get(id);
-        potting.delete(null);
+        if (potting.deleted()) {
+            potting.delete(null);
+            final Brief brief = potting.brief().toCore(books);
+            work.potted(
+                    id,
+                    potting.batchId(),
+                    litres(brief, batches.get(potting.batchId())),
+                    potting.pottedOn(),
+                    potting.label());
+        }
         return pottings.saveAndFlush(potting);
+    }
+
+    /** Settled mix that goes into a pot: less the root ball that was told for such pots when the batch was planned [L]. */
+    private double litres(final Brief brief, final Batch batch) {
+        final Pot pot = brief.pot().orElseThrow();
+        return pot.mixLitres()
+                - batch.fills().stream()
+                        .map(fill -> fill.toCore(books))
+                        .filter(fill -> fill.pot().equals(pot))
+                        .mapToDouble(Fill::rootBallLitres)
+                        .findFirst()
+                        .orElse(0);
     }
 
     private Potting get(final UUID id) {

@@ -4,10 +4,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import looseknit.core.material.Material;
 import looseknit.core.shelf.BuySizes;
 import looseknit.core.shelf.Stock;
 import looseknit.server.frame.NotThere;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -51,6 +53,45 @@ public class Offers {
         final Map<String, Double> prices = new LinkedHashMap<>();
         all().forEach(offer -> prices.merge(offer.facts().materialId(), offer.pricePerLitre(), Math::min));
         return prices;
+    }
+
+    /**
+     * Packs of a size that are bought.
+     *
+     * @param price price of one of them
+     */
+    public record Bought(
+            int count,
+            double litres,
+            double price,
+            @Nullable String supplier) {}
+
+    /** The packs that cover a need most cheaply; none if nothing is on offer. */
+    @Transactional(readOnly = true)
+    public List<Bought> cheapest(final String materialId, final double litres) {
+        final List<OfferBody> found = all().stream()
+                .filter(each -> each.facts().materialId().equals(materialId))
+                .toList();
+        if (found.isEmpty()) {
+            return List.of();
+        }
+        final List<Integer> counts = BuySizes.cheapest(
+                        found.stream()
+                                .map(each -> new BuySizes.Offer(
+                                        each.materialName(),
+                                        each.litres(),
+                                        each.facts().price()))
+                                .toList(),
+                        litres)
+                .counts();
+        return IntStream.range(0, found.size())
+                .filter(i -> counts.get(i) > 0)
+                .mapToObj(i -> new Bought(
+                        counts.get(i),
+                        found.get(i).litres(),
+                        found.get(i).facts().price(),
+                        found.get(i).facts().supplier()))
+                .toList();
     }
 
     OfferBody get(final UUID id) {

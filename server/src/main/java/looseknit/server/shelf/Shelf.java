@@ -1,10 +1,12 @@
 package looseknit.server.shelf;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import looseknit.core.batch.Pack;
@@ -19,6 +21,7 @@ import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.message.Speech;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,6 +30,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Shelf {
+
+    /** So little missing is rounding [L]. */
+    private static final double LEAST_SAID_LITRES = 0.02;
 
     private final LotRepository lots;
     private final LiveBooks books;
@@ -156,9 +162,56 @@ public class Shelf {
     @Transactional(readOnly = true)
     public List<Depletion.Lot<UUID>> inOrderOfUse() {
         return LiveBooks.inOrderOfUse(lots.findByRemovedAtIsNullOrderByStoredAt())
+                .filter(lot -> !lot.facts().quarantined())
                 .map(lot -> new Depletion.Lot<>(
                         lot.id(), lot.facts().materialId(), lot.facts().leftLitres()))
                 .toList();
+    }
+
+    /** Litres to scoop that may be used of each material, by id: those in quarantine do not count. */
+    @Transactional(readOnly = true)
+    public Map<String, Double> usableLitres() {
+        final Map<String, Double> usable = new LinkedHashMap<>();
+        inOrderOfUse().forEach(lot -> usable.merge(lot.materialId(), lot.leftLitres(), Double::sum));
+        return usable;
+    }
+
+    /**
+     * What came off a lot.
+     *
+     * @param lotId the lot; null for what was on none
+     */
+    public record FromLot(String materialId, @Nullable UUID lotId, double litres) {}
+
+    /** Takes something off the lots as they are used, and says from which; what is on no lot is said too. */
+    public List<FromLot> take(final List<Depletion.Taken> taken) {
+        final List<FromLot> from = new ArrayList<>();
+        for (final Depletion.Taken each : taken) {
+            double open = each.litres();
+            for (final Map.Entry<UUID, Double> left :
+                    Depletion.after(inOrderOfUse(), List.of(each)).entrySet()) {
+                final Lot lot = find(left.getKey());
+                final double used = lot.facts().leftLitres() - left.getValue();
+                lot.become(lot.facts().left(left.getValue()));
+                from.add(new FromLot(each.materialId(), lot.id(), used));
+                open -= used;
+            }
+            if (open > LEAST_SAID_LITRES) {
+                from.add(new FromLot(each.materialId(), null, open));
+            }
+        }
+        lots.flush();
+        events.publishEvent(new MaterialsChanged());
+        return from;
+    }
+
+    /** Gives back what was taken. */
+    public void giveBack(final List<FromLot> taken) {
+        taken.forEach(each -> Optional.ofNullable(each.lotId())
+                .flatMap(lots::findById)
+                .ifPresent(lot -> lot.become(lot.facts().left(lot.facts().leftLitres() + each.litres()))));
+        lots.flush();
+        events.publishEvent(new MaterialsChanged());
     }
 
     /** Checks what is told of a lot. */

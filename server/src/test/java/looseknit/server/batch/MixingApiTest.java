@@ -149,7 +149,7 @@ class MixingApiTest {
     @Test
     void preparationsAreTickedAndTimedForEveryDevice() throws Exception {
         final UUID tick = UUID.randomUUID();
-        tap(tick, "\"kind\":\"TICKED\",\"thingId\":\"before-filling\"")
+        tap(tick, "\"kind\":\"TICKED\",\"thingId\":\"holes\"")
                 .andExpect(jsonPath("$.tasks[-1].tickedBy").value(tick.toString()));
         tap(UUID.randomUUID(), "\"kind\":\"UNDONE\",\"undoes\":\"%s\"".formatted(tick))
                 .andExpect(jsonPath("$.tasks[-1].tickedBy").doesNotExist());

@@ -1,0 +1,12 @@
+package looseknit.server.batch;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface BatchLotRepository extends JpaRepository<BatchLot, UUID> {
+
+    List<BatchLot> findByBatchId(UUID batchId);
+
+    List<BatchLot> findByForId(UUID forId);
+}

@@ -1,0 +1,184 @@
+package looseknit.server.batch;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.PostLoad;
+import jakarta.persistence.PostPersist;
+import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Persistable;
+
+/** Something that was done with a batch once it was mixed. Never changed: what was wrong is taken back by another. */
+@Entity
+@Table(name = "bin_event")
+class BinEvent implements Persistable<UUID> {
+
+    /** What was done. */
+    enum Kind {
+        /** More of a material went in; loose litres. */
+        ADDED,
+        /** A dose went in; grams. */
+        DOSED,
+        /** Pots were filled; settled litres. */
+        POTTED,
+        /** Some was thrown away, with a reason; settled litres. */
+        THROWN,
+        /** Some became a batch of its own; settled litres. */
+        SPLIT,
+        /** Some was mixed into another batch; settled litres. */
+        MOVED,
+        /** Some of another batch was mixed in; its litres as settled there. */
+        JOINED,
+        /** Some went to the shelf as a material of its own; settled litres. */
+        SHELVED,
+        UNDONE;
+
+        /** Whether it takes settled mix out. */
+        boolean takes() {
+            return this == POTTED || this == THROWN || this == SPLIT || this == MOVED || this == SHELVED;
+        }
+    }
+
+    @Id
+    private UUID id;
+
+    @Column(name = "batch_id")
+    private UUID batchId;
+
+    private long number;
+
+    @Column(name = "told_at")
+    private Instant toldAt;
+
+    @Column(name = "happened_on")
+    private LocalDate happenedOn;
+
+    @Enumerated(EnumType.STRING)
+    private Kind kind;
+
+    @Column(name = "thing_id")
+    private String thingId;
+
+    private double amount;
+
+    private String reason;
+
+    @Column(name = "other_batch_id")
+    private @Nullable UUID otherBatchId;
+
+    @Convert(converter = ContentColumn.class)
+    private @Nullable BinContent content;
+
+    private @Nullable UUID undoes;
+
+    @Transient
+    private boolean stored;
+
+    protected BinEvent() {}
+
+    /**
+     * What is told.
+     *
+     * @param thing material or amendment; empty for what is about the mix
+     * @param amount loose litres, grams or settled litres, as its kind says
+     * @param other the other batch, if there is one
+     * @param content what was in what came in or went, if another batch has it
+     * @param undoes what is taken back
+     */
+    record Told(
+            UUID id,
+            Kind kind,
+            LocalDate on,
+            String thing,
+            double amount,
+            String reason,
+            @Nullable UUID other,
+            @Nullable BinContent content,
+            @Nullable UUID undoes) {}
+
+    BinEvent(final UUID batchId, final long number, final Instant toldAt, final Told told) {
+        this.id = told.id();
+        this.batchId = batchId;
+        this.number = number;
+        this.toldAt = toldAt;
+        this.happenedOn = told.on();
+        this.kind = told.kind();
+        this.thingId = told.thing();
+        this.amount = told.amount();
+        this.reason = told.reason();
+        this.otherBatchId = told.other();
+        this.content = told.content();
+        this.undoes = told.undoes();
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return !stored;
+    }
+
+    @PostLoad
+    @PostPersist
+    void isStored() {
+        stored = true;
+    }
+
+    UUID batchId() {
+        return batchId;
+    }
+
+    long number() {
+        return number;
+    }
+
+    LocalDate happenedOn() {
+        return happenedOn;
+    }
+
+    Instant toldAt() {
+        return toldAt;
+    }
+
+    Kind kind() {
+        return kind;
+    }
+
+    String thingId() {
+        return thingId;
+    }
+
+    double amount() {
+        return amount;
+    }
+
+    String reason() {
+        return reason;
+    }
+
+    @Nullable
+    UUID otherBatchId() {
+        return otherBatchId;
+    }
+
+    @Nullable
+    BinContent content() {
+        return content;
+    }
+
+    @Nullable
+    UUID undoes() {
+        return undoes;
+    }
+}

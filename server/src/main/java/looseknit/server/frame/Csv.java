@@ -1,0 +1,45 @@
+package looseknit.server.frame;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/** Tables as comma-separated values. */
+public final class Csv {
+
+    private static final String FORMULA = "=+-@\t\r";
+
+    private Csv() {}
+
+    /** A table with its head; what a spreadsheet would take for a formula goes out as text. */
+    public static String of(final List<String> head, final List<List<String>> rows) {
+        final StringWriter text = new StringWriter();
+        try (CSVPrinter printer = new CSVPrinter(
+                text, CSVFormat.RFC4180.builder().setRecordSeparator('\n').get())) {
+            printer.printRecord(head);
+            for (final List<String> row : rows) {
+                printer.printRecord(row.stream().map(Csv::harmless).toList());
+            }
+        } catch (final IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private static String harmless(final String cell) {
+        return !cell.isEmpty() && FORMULA.indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
+    }
+
+    /** A number with no more decimals than it needs. */
+    public static String number(final double value, final int decimals) {
+        return BigDecimal.valueOf(value)
+                .setScale(decimals, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+}
