@@ -11,9 +11,17 @@ export const KINDS: { value: Kind; label: string }[] = [
   { value: 'SQUEEZE', label: t('assay.kinds.squeeze') },
 ]
 
-export const kindLabel = (kind: Kind): string => KINDS.find((each) => each.value === kind)?.label ?? kind
+/** How the water for a meter of salts is had. */
+export const EXTRACTS: { value: NonNullable<BenchTest['extract']>; label: string }[] = [
+  { value: 'SLURRY', label: t('assay.kinds.extractSlurry') },
+  { value: 'SATURATED', label: t('assay.kinds.extractSaturated') },
+  { value: 'POUR_THROUGH', label: t('assay.kinds.extractPoured') },
+]
 
-const HOW: Record<Kind, string> = {
+export const kindLabel = (kind: Kind): string =>
+  KINDS.find((each) => each.value === kind)?.label ?? t(`assay.batchTest.made.${kind}`)
+
+const HOW: Partial<Record<Kind, string>> = {
   DRAINAGE: 'assay.kinds.howToDrain',
   WEIGHING: 'assay.kinds.howToWeigh',
   PH: 'assay.kinds.howToReadPh',
@@ -22,7 +30,7 @@ const HOW: Record<Kind, string> = {
 }
 
 /** How a test is done. */
-export const howTo = (kind: Kind): string => t(HOW[kind])
+export const howTo = (kind: Kind): string => t(HOW[kind] ?? '')
 
 export const SHOWS: { value: NonNullable<BenchTest['shows']>; label: string }[] = [
   { value: 'RUNS_FREELY', label: t('assay.kinds.waterRuns') },

@@ -89,7 +89,8 @@ const packWords = (line: Line) => {
             <b>{{ dose.name }}</b> <small class="soft">{{ text(settings.measures.dose(dose.gPerL)) }}</small>
           </th>
           <td class="figures scoops" colspan="2">{{ text(settings.measures.grams(dose.grams)) }}</td>
-          <td colspan="3" class="soft left">
+          <td colspan="3" class="soft left dose">
+            {{ dose.spoons }};
             {{
               plan.loads > 1
                 ? $t('batch.amountsTable.forEachLoad', {
@@ -97,6 +98,22 @@ const packWords = (line: Line) => {
                   })
                 : $t('batch.amountsTable.forTheOneLoad')
             }}
+            <InPlace
+              v-if="dose.pots.length > 0"
+              :words="$t('batch.amountsTable.perPot')"
+              :label="$t('batch.amountsTable.perPotOf', { name: dose.name })"
+              quiet
+            >
+              <p v-for="(each, i) in dose.pots" :key="i">
+                {{
+                  $t('batch.amountsTable.potTakes', {
+                    grams: text(settings.measures.grams(each.grams)),
+                    spoons: each.spoons,
+                  })
+                }}<br /><span v-if="each.most" class="soft">{{ each.most }}</span>
+              </p>
+            </InPlace>
+            <b v-if="dose.over" class="over">{{ $t('batch.amountsTable.over') }}</b>
           </td>
         </tr>
       </tbody>
@@ -155,6 +172,12 @@ td :deep(.word) {
 .brick {
   display: block;
   color: var(--water);
+}
+.dose {
+  white-space: normal;
+}
+.over {
+  color: var(--brick);
 }
 .under {
   font-size: 13px;

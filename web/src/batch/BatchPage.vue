@@ -12,12 +12,14 @@ import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { startingPot } from '@/need/words'
+import InPlace from '@/parts/InPlace.vue'
 import ConflictNotice from '@/parts/ConflictNotice.vue'
 import { useDraft } from '@/parts/useDraft'
 import { t } from '@/words'
 import AmountsTable from './AmountsTable.vue'
 import BatchThread from './BatchThread.vue'
 import FillRow from './FillRow.vue'
+import StretchPanel from './StretchPanel.vue'
 
 /** A batch: pots to fill, and the amounts that follow. Saves itself. */
 const props = defineProps<{ id: string }>()
@@ -29,8 +31,10 @@ const get = () => answer(api.GET('/api/batches/{id}', { params: path }))
 const draft = useDraft({
   name: `batch.${props.id}`,
   load: get,
-  stateOf: ({ fills, reserve, scoopLitres, tubLitres }: Batch) => ({
+  stateOf: ({ fills, storeLitres, tubsFull, reserve, scoopLitres, tubLitres }: Batch) => ({
     fills,
+    storeLitres,
+    tubsFull,
     reserve,
     scoopLitres,
     tubLitres,
@@ -51,7 +55,7 @@ const removeFill = (row: number) => {
   setFills(fills.value.filter((_, i) => i !== row))
   say(t('batch.batchPage.fillRemoved'), draft.undo)
 }
-const amount = (name: 'reserve' | 'scoopLitres' | 'tubLitres', shown = 1) =>
+const amount = (name: 'reserve' | 'scoopLitres' | 'tubLitres' | 'storeLitres' | 'tubsFull', shown = 1) =>
   computed({
     get: () => Math.round((amounts.value?.[name] ?? 0) * shown * 1e6) / 1e6,
     set: (value: number) => draft.change((now) => ({ ...now, [name]: value / shown }), name),
@@ -59,6 +63,8 @@ const amount = (name: 'reserve' | 'scoopLitres' | 'tubLitres', shown = 1) =>
 const reserveField = amount('reserve', 100)
 const scoopField = amount('scoopLitres')
 const tubField = amount('tubLitres')
+const storeField = amount('storeLitres')
+const tubsField = amount('tubsFull')
 
 const refresh = async () => {
   batch.value = await get()
@@ -92,8 +98,19 @@ const mixed = async (day: string | undefined) => {
       }),
     )
     await client.invalidateQueries({ queryKey: ['batches'] })
+    await client.invalidateQueries({ queryKey: ['shelf'] })
     if (day !== undefined) {
-      say(t('batch.batchPage.notedAsMixedToday'), () => mixed(undefined))
+      const short = batch.value.lots.filter((lot) => lot.lotId === undefined)
+      say(
+        short.length > 0
+          ? t('batch.batchPage.mixedButShort', {
+              what: short
+                .map((lot) => `${text(settings.measures.volume(lot.litres))} ${lot.name}`)
+                .join(', '),
+            })
+          : t('batch.batchPage.notedAsMixedToday'),
+        () => mixed(undefined),
+      )
     }
   } catch (error) {
     sayProblem(error)
@@ -105,6 +122,29 @@ const potUp = async () => {
 }
 const plan = computed(() => batch.value?.plan)
 const potCount = computed(() => fills.value.reduce((sum, fill) => sum + fill.count, 0))
+const account = computed(() => {
+  const it = plan.value?.account
+  return it === undefined
+    ? []
+    : (['toFillLine', 'inTheWay', 'sinking', 'reserve', 'bins', 'tubs'] as const)
+        .filter((name) => it[name] > 0.0005)
+        .map((name) => ({
+          label: t(`batch.batchPage.account.${name}`),
+          value: `${name === 'inTheWay' ? '−' : '+'} ${text(settings.measures.volume(it[name]))}`,
+        }))
+})
+const costWords = computed(() => {
+  const it = plan.value
+  if (it?.cost === undefined || it.costPerLitre === undefined) {
+    return t('batch.batchPage.costAPriceIsMissing')
+  }
+  const each = it.pots.length === 1 ? it.pots[0]?.costEach : undefined
+  return [
+    t('batch.batchPage.usedPacksCost', { money: money(it.toPay ?? 0) }),
+    `${settings.currency} ${text(settings.measures.perVolume(it.costPerLitre))}`,
+    ...(each === undefined ? [] : [t('batch.batchPage.eachPot', { money: money(each) })]),
+  ].join('; ')
+})
 const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
 </script>
 
@@ -132,7 +172,7 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
             }}</span>
           </p>
         </div>
-        <BatchThread :id="id" :blend-id="batch.blendId" at="amounts" />
+        <BatchThread :id="id" at="amounts" />
       </div>
       <div class="actions">
         <Button
@@ -149,6 +189,7 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
           @click="mixed(todayHere())"
         />
         <template v-else>
+          <Button as="router-link" :to="`/batches/${id}/done`" :label="$t('batch.batchPage.whatIsLeft')" />
           <RouterLink :to="`/shelf/here?after=${id}`">{{ $t('batch.batchPage.countUpTheShelf') }}</RouterLink>
           <Button :label="$t('batch.batchPage.setBackToNotMixed')" text @click="mixed(undefined)" />
         </template>
@@ -170,7 +211,7 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
               :key="row"
               :fill="fill"
               :row="row"
-              :removable="fills.length > 1"
+              :removable="fills.length > 1 || storeField > 0 || tubsField > 0"
               @changed="setFill(row, $event)"
               @remove="removeFill(row)"
             />
@@ -178,6 +219,21 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
           <button type="button" class="plain" @click="addFill">
             {{ $t('batch.batchPage.anotherKindOfPot') }}
           </button>
+          <div class="measures">
+            <NumberField
+              v-model="storeField"
+              :label="$t('batch.batchPage.forStore')"
+              kind="volume"
+              :decimals="1"
+              input-id="store"
+            />
+            <NumberField
+              v-model="tubsField"
+              :label="$t('batch.batchPage.tubsFull')"
+              :decimals="0"
+              input-id="tubs"
+            />
+          </div>
           <div class="measures">
             <NumberField
               v-model="reserveField"
@@ -204,12 +260,26 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
         <section :aria-label="$t('batch.batchPage.amounts')" :class="{ old: problem }">
           <div class="totals">
             <p>
-              <b class="figures big">{{ text(settings.measures.volume(plan.litresToMake)) }}</b>
+              <InPlace
+                class="big"
+                :words="text(settings.measures.volume(plan.litresToMake))"
+                :label="$t('batch.batchPage.howMade')"
+                ><dl class="account">
+                  <template v-for="line in account" :key="line.label">
+                    <dt>{{ line.label }}</dt>
+                    <dd class="figures">{{ line.value }}</dd>
+                  </template>
+                </dl></InPlace
+              >
               <span>{{
-                $t('batch.batchPage.settledMixFor', {
-                  potCount:
-                    potCount === 1 ? $t('batch.batchPage.onePot') : $t('batch.batchPage.pots', { potCount }),
-                })
+                potCount === 0
+                  ? $t('batch.batchPage.settledMix')
+                  : $t('batch.batchPage.settledMixFor', {
+                      potCount:
+                        potCount === 1
+                          ? $t('batch.batchPage.onePot')
+                          : $t('batch.batchPage.pots', { potCount }),
+                    })
               }}</span>
             </p>
             <p>
@@ -228,17 +298,30 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
             </p>
             <p>
               <b class="figures big">{{ plan.cost === undefined ? '–' : money(plan.cost) }}</b>
-              <span>{{
-                plan.cost === undefined
-                  ? $t('batch.batchPage.costAPriceIsMissing')
-                  : $t('batch.batchPage.usedPacksCost', { money: money(plan.toPay ?? 0) })
-              }}</span>
+              <span>{{ costWords }}</span>
             </p>
           </div>
           <AmountsTable :plan="plan" @pack="pack" />
           <p class="soft note">
+            {{
+              $t('batch.mix.rounded', {
+                scoop: text(settings.measures.volume(batch.scoopLitres)),
+                off: figure(plan.mostOffPercent, 1),
+              })
+            }}
+            <template v-if="plan.betterScoopLitres !== undefined">
+              {{
+                $t('batch.mix.betterScoop', {
+                  scoop: text(settings.measures.volume(plan.betterScoopLitres)),
+                })
+              }}
+              <button type="button" class="plain" @click="scoopField = plan.betterScoopLitres">
+                {{ $t('batch.batchPage.takeScoop') }}
+              </button>
+            </template>
             {{ $t('batch.batchPage.handlingCautions') }}
           </p>
+          <StretchPanel :id="id" :batch="batch" />
         </section>
       </div>
     </template>
@@ -301,6 +384,16 @@ h2 {
 .big {
   font-size: 22px;
   font-weight: 600;
+}
+.account {
+  display: grid;
+  grid-template-columns: auto auto;
+  gap: 4px 18px;
+  margin: 0;
+}
+.account dd {
+  margin: 0;
+  text-align: right;
 }
 .old {
   opacity: 0.4;

@@ -2,16 +2,16 @@
 import { computed } from 'vue'
 
 /** The way of a batch as a thread of knots: where it is, and where it can be taken up. */
-const props = defineProps<{ id: string; blendId: string; at: 'amounts' | 'prepare' | 'mix' }>()
+const props = defineProps<{ id: string; at: 'amounts' | 'prepare' | 'mix' | 'test' | 'adjust' | 'done' }>()
 const KNOTS = computed(
   () =>
     [
       ['amounts', `/batches/${props.id}`],
       ['prepare', `/batches/${props.id}/prepare`],
       ['mix', `/batches/${props.id}/mix`],
-      ['test', `/blends/${props.blendId}/closer/tests`],
-      ['adjust', `/blends/${props.blendId}/closer/doses`],
-      ['potUp', `/batches/${props.id}/pot-up`],
+      ['test', `/batches/${props.id}/test`],
+      ['adjust', `/batches/${props.id}/adjust`],
+      ['done', `/batches/${props.id}/done`],
     ] as const,
 )
 </script>

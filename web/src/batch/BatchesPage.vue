@@ -26,6 +26,25 @@ const groups = computed(() => {
     { name: t('batch.batchesPage.nameMixed'), batches: all.filter((batch) => batch.mixedOn !== undefined) },
   ].filter((group) => group.batches.length > 0)
 })
+const pathOf = (batch: BatchRow) =>
+  batch.mixedOn === undefined
+    ? `/batches/${batch.id}${batch.begun ? '/mix' : ''}`
+    : `/batches/${batch.id}/done`
+const state = (batch: BatchRow) => {
+  if (batch.mixedOn === undefined) {
+    return t(batch.begun ? 'batch.batchesPage.begun' : 'batch.batchesPage.notMixedYet')
+  }
+  const mixed = t('batch.batchesPage.mixed', { shortDate: shortDate(batch.mixedOn) })
+  if (batch.testOn !== undefined) {
+    return `${mixed}; ${t('batch.batchesPage.toTest', { shortDate: shortDate(batch.testOn) })}`
+  }
+  if (batch.leftLitres === undefined) {
+    return mixed
+  }
+  return batch.leftLitres > 0.05
+    ? `${mixed}; ${t('batch.batchesPage.left', { litres: text(settings.measures.volume(batch.leftLitres)) })}`
+    : `${mixed}; ${t('batch.batchesPage.allGone')}`
+}
 const rows = (batch: BatchRow) =>
   batch.materialIds.map((materialId) => ({ materialId, name: materialName(materialId) }))
 </script>
@@ -43,7 +62,7 @@ const rows = (batch: BatchRow) =>
       <h2>{{ group.name }}</h2>
       <ul class="choices">
         <li v-for="batch in group.batches" :key="batch.id">
-          <RouterLink :to="`/batches/${batch.id}`">
+          <RouterLink :to="pathOf(batch)">
             <span class="chart"
               ><SwatchChart :rows="rows(batch)" :shares="batch.shares" :across="10" :down="4"
             /></span>
@@ -54,16 +73,13 @@ const rows = (batch: BatchRow) =>
               }}</span>
             </span>
             <span>{{ text(settings.measures.volume(batch.litresToMake)) }}</span>
-            <span>{{
+            <span v-if="batch.pots === 0" class="soft">{{ $t('batch.batchesPage.noPots') }}</span>
+            <span v-else>{{
               batch.pots === 1
                 ? $t('batch.batchesPage.onePot')
                 : $t('batch.batchesPage.pots', { pots: batch.pots })
             }}</span>
-            <span class="soft">{{
-              batch.mixedOn
-                ? $t('batch.batchesPage.mixed', { shortDate: shortDate(batch.mixedOn) })
-                : $t('batch.batchesPage.notMixedYet')
-            }}</span>
+            <span class="soft">{{ state(batch) }}</span>
           </RouterLink>
         </li>
       </ul>
@@ -90,7 +106,7 @@ h2 {
 }
 li a {
   display: grid;
-  grid-template-columns: 130px minmax(0, 1fr) 90px 90px 170px;
+  grid-template-columns: 130px minmax(0, 1fr) 90px 90px 250px;
   gap: 20px;
   align-items: center;
   padding: 10px 6px;

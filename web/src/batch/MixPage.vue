@@ -142,7 +142,7 @@ const mixed = async () => {
           <h1>{{ $t('batch.mix.title', { blend: state.blendName }) }}</h1>
           <p class="soft">{{ $t('batch.mix.lot', { lot: state.lot, version: state.versionNumber }) }}</p>
         </div>
-        <BatchThread :id="id" :blend-id="state.blendId" at="mix" />
+        <BatchThread :id="id" at="mix" />
       </div>
       <div class="halves">
         <section class="todo" aria-live="polite">

@@ -43,7 +43,7 @@ const open_ = computed(() => state.value?.tasks.filter((task) => !task.tickedBy)
             {{ $t('batch.mix.lot', { lot: state.lot, version: state.versionNumber }) }}
           </p>
         </div>
-        <BatchThread :id="id" :blend-id="state.blendId" at="prepare" />
+        <BatchThread :id="id" at="prepare" />
       </div>
       <p v-if="waiting > 0" class="say attention" role="status">
         {{ $t('batch.mix.notSent', { n: waiting }, waiting) }}

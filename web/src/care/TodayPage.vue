@@ -11,7 +11,7 @@ import { text } from '@/measure/units'
 import { potWords } from '@/need/words'
 import { useShelf } from '@/shelf/useShelf'
 import { t } from '@/words'
-import { agoWords, daysBetween, inWords, longDate } from '@/measure/days'
+import { agoWords, daysBetween, inWords, longDate, shortDate } from '@/measure/days'
 
 /** Who to look at today, and what is waiting. */
 const settings = useSettings()
@@ -153,6 +153,17 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
         <p v-else-if="today.dueInAll === 0" class="empty">{{ $t('care.todayPage.nothingToLookAtToday') }}</p>
       </section>
       <aside :aria-label="$t('care.todayPage.comingUp')">
+        <template v-if="today.toTest.length > 0">
+          <h2>{{ $t('care.todayPage.toTest') }}</h2>
+          <ul class="choices small">
+            <li v-for="batch in today.toTest" :key="batch.id">
+              <RouterLink :to="`/batches/${batch.id}/test`">{{ batch.blendName }}</RouterLink>
+              <span class="soft">{{
+                $t('care.todayPage.toTestSince', { lot: batch.lot, day: shortDate(batch.testOn) })
+              }}</span>
+            </li>
+          </ul>
+        </template>
         <template v-if="today.toMix.length > 0">
           <h2>{{ $t('care.todayPage.toMix') }}</h2>
           <ul class="choices small">
@@ -160,13 +171,15 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
               <RouterLink :to="`/batches/${batch.id}`">{{ batch.blendName }}</RouterLink>
               <span class="soft">
                 {{
-                  $t('care.todayPage.for', {
-                    volume: text(settings.measures.volume(batch.litresToMake)),
-                    batch:
-                      batch.pots === 1
-                        ? $t('care.todayPage.onePot')
-                        : $t('care.todayPage.pots', { pots: batch.pots }),
-                  })
+                  batch.pots === 0
+                    ? text(settings.measures.volume(batch.litresToMake))
+                    : $t('care.todayPage.for', {
+                        volume: text(settings.measures.volume(batch.litresToMake)),
+                        batch:
+                          batch.pots === 1
+                            ? $t('care.todayPage.onePot')
+                            : $t('care.todayPage.pots', { pots: batch.pots }),
+                      })
                 }}
               </span>
             </li>

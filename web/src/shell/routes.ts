@@ -71,6 +71,27 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'mix', place: 'batches' },
   },
   {
+    path: '/batches/:id/test',
+    name: 'test',
+    component: () => import('@/batch/TestPage.vue'),
+    props: true,
+    meta: { title: 'testBatch', place: 'batches' },
+  },
+  {
+    path: '/batches/:id/adjust',
+    name: 'adjust',
+    component: () => import('@/batch/AdjustPage.vue'),
+    props: true,
+    meta: { title: 'adjust', place: 'batches' },
+  },
+  {
+    path: '/batches/:id/done',
+    name: 'done',
+    component: () => import('@/batch/DonePage.vue'),
+    props: true,
+    meta: { title: 'done', place: 'batches' },
+  },
+  {
     path: '/batches/:batchId/pot-up',
     name: 'pot-up',
     component: () => import('@/pot/PotUpPage.vue'),

@@ -36,6 +36,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{batchId}/shelved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shelve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batchId}/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_1"];
+        put?: never;
+        post: operations["make_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{id}": {
         parameters: {
             query?: never;
@@ -45,6 +77,118 @@ export interface paths {
         };
         get: operations["get_1"];
         put: operations["change_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/adjust": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/adjust/test-next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["testNext"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/adjust/thought-of": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["thoughtOf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/bin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/bin/others": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["others"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/bin/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/label.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["label"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -126,6 +270,86 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["tap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/order.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["order"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shopping"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/shopping.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/shopping.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shopping_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/stretch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stretch"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -285,7 +509,7 @@ export interface paths {
         };
         get: operations["versions"];
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -350,6 +574,102 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["chance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/probe/calibration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calibration"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/probe/sittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["push"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/probe/sittings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sitting"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/probe/sittings/{id}/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/salts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["salts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weigh"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1273,6 +1593,67 @@ export interface components {
             /** Format: double */
             start: number;
         };
+        AccountBody: {
+            /** Format: double */
+            bins: number;
+            /** Format: double */
+            inTheWay: number;
+            /** Format: double */
+            reserve: number;
+            /** Format: double */
+            sinking: number;
+            /** Format: double */
+            toFillLine: number;
+            /** Format: double */
+            tubs: number;
+        };
+        AdditionBody: {
+            /** Format: double */
+            fitAfter?: number;
+            /** Format: double */
+            fitBefore?: number;
+            /** Format: double */
+            litres: number;
+            materialId: string;
+            moved: components["schemas"]["MovedBody"][];
+            name: string;
+            /** Format: double */
+            scoops: number;
+        };
+        AdjustBody: {
+            additions: components["schemas"]["AdditionBody"][];
+            /** Format: uuid */
+            batchId: string;
+            /** Format: uuid */
+            blendId: string;
+            blendName: string;
+            corrections: components["schemas"]["CorrectionBody"][];
+            /** Format: double */
+            goalPh: number;
+            /** Format: double */
+            goalWeeks: number;
+            history: components["schemas"]["PhOnBody"][];
+            /** Format: double */
+            litres: number;
+            lot: string;
+            mayDose: boolean;
+            notFor?: string;
+            /** Format: double */
+            ph: number;
+            /** Format: double */
+            phOff: number;
+            /** Format: double */
+            scoopLitres: number;
+            stillWorking?: string;
+            /** Format: date */
+            testOn?: string;
+            /** Format: double */
+            wanted: number;
+            /** Format: double */
+            wantedHigh?: number;
+            /** Format: double */
+            wantedLow?: number;
+        };
         AlsoBody: {
             id: string;
             name: string;
@@ -1337,7 +1718,10 @@ export interface components {
             fills: components["schemas"]["FillBody"][];
             /** Format: uuid */
             id: string;
+            /** Format: double */
+            leftLitres?: number;
             lot: string;
+            lots: components["schemas"]["FromLotBody"][];
             /** Format: date */
             mixedOn?: string;
             plan: components["schemas"]["PlanBody"];
@@ -1348,17 +1732,28 @@ export interface components {
             revision: number;
             /** Format: double */
             scoopLitres: number;
+            /** Format: uuid */
+            splitFrom?: string;
+            /** Format: double */
+            storeLitres: number;
+            /** Format: date */
+            testOn?: string;
             /** Format: double */
             tubLitres: number;
+            /** Format: int32 */
+            tubsFull: number;
             /** Format: int32 */
             versionNumber: number;
         };
         BatchRowBody: {
+            begun: boolean;
             /** Format: uuid */
             blendId: string;
             blendName: string;
             /** Format: uuid */
             id: string;
+            /** Format: double */
+            leftLitres?: number;
             /** Format: double */
             litresToMake: number;
             lot: string;
@@ -1368,13 +1763,109 @@ export interface components {
             /** Format: int32 */
             pots: number;
             shares: number[];
+            /** Format: date */
+            testOn?: string;
             /** Format: int32 */
             versionNumber: number;
+        };
+        BatchTestBody: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            madeOn: string;
+            results: components["schemas"]["ResultBody"][];
+            state?: string;
+            test: components["schemas"]["TestBody"];
+        };
+        BatchTestsBody: {
+            /** Format: uuid */
+            batchId: string;
+            /** Format: uuid */
+            blendId: string;
+            blendName: string;
+            kinds: components["schemas"]["TestKindBody"][];
+            lot: string;
+            tests: components["schemas"]["BatchTestBody"][];
+        };
+        BatchToTestBody: {
+            blendName: string;
+            /** Format: uuid */
+            id: string;
+            lot: string;
+            /** Format: date */
+            testOn: string;
         };
         BatchesBody: {
             batches: components["schemas"]["BatchRowBody"][];
             /** Format: int64 */
             total: number;
+        };
+        BinBody: {
+            another: boolean;
+            /** Format: uuid */
+            blendId: string;
+            blendName: string;
+            /** Format: double */
+            costPerLitre?: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            keepsUntil?: string;
+            /** Format: double */
+            litres: number;
+            lot: string;
+            lotFrom?: string;
+            /** Format: date */
+            mixedOn?: string;
+            recipe: components["schemas"]["RecipeBody"];
+            /** Format: uuid */
+            splitFrom?: string;
+            steps: components["schemas"]["BinStepBody"][];
+            storage: string[];
+            /** Format: date */
+            testOn?: string;
+            /** Format: int32 */
+            versionNumber: number;
+            /** Format: double */
+            wholeLitres: number;
+        };
+        BinEventBody: {
+            /** Format: double */
+            amount?: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "ADDED" | "DOSED" | "POTTED" | "THROWN" | "SPLIT" | "MOVED" | "JOINED" | "SHELVED" | "UNDONE";
+            /** Format: date */
+            on?: string;
+            /** Format: uuid */
+            otherBatchId?: string;
+            reason?: string;
+            thingId?: string;
+            /** Format: uuid */
+            undoes?: string;
+        };
+        BinNameBody: {
+            blendName: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            litres: number;
+            lot: string;
+        };
+        BinStepBody: {
+            /** Format: double */
+            amount: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "ADDED" | "DOSED" | "POTTED" | "THROWN" | "SPLIT" | "MOVED" | "JOINED" | "SHELVED" | "UNDONE";
+            name: string;
+            /** Format: date */
+            on: string;
+            /** Format: uuid */
+            otherBatchId?: string;
+            reason: string;
         };
         BlendBody: {
             accepted: string[];
@@ -1454,6 +1945,29 @@ export interface components {
             needLitres: number;
             single: components["schemas"]["WayBody"][];
         };
+        BuyLineBody: {
+            /** Format: double */
+            cost?: number;
+            materialId: string;
+            /** Format: double */
+            missingLitres: number;
+            name: string;
+            packs: components["schemas"]["BuyPackBody"][];
+        };
+        BuyPackBody: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            price?: number;
+            supplier?: string;
+        };
+        CalibrationBody: {
+            says: string;
+            set: boolean;
+            wornOut: boolean;
+        };
         CauseBody: {
             name: string;
             /** Format: double */
@@ -1530,7 +2044,11 @@ export interface components {
             /** Format: double */
             scoopLitres: number;
             /** Format: double */
+            storeLitres?: number;
+            /** Format: double */
             tubLitres: number;
+            /** Format: int32 */
+            tubsFull?: number;
         };
         ChangedBlendBody: {
             brief: components["schemas"]["BriefBody"];
@@ -1599,6 +2117,21 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        CorrectionBody: {
+            amendmentId: string;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            gramsNow: number;
+            name: string;
+            /** Format: double */
+            overshootPercent: number;
+            reads: components["schemas"]["ReadsBody"][];
+            split: boolean;
+            spoonsNow: string;
+            /** Format: date */
+            testOn: string;
+        };
         CountBody: {
             lots: components["schemas"]["LeftBody"][];
         };
@@ -1622,6 +2155,16 @@ export interface components {
             /** Format: double */
             gramsPerLoad: number;
             name: string;
+            over: boolean;
+            pots: components["schemas"]["DosePotBody"][];
+            spoons: string;
+            spoonsPerLoad: string;
+        };
+        DosePotBody: {
+            /** Format: double */
+            grams: number;
+            most?: string;
+            spoons: string;
         };
         DrainBody: {
             /** Format: double */
@@ -1721,6 +2264,12 @@ export interface components {
             /** Format: double */
             rootBallLitres: number;
         };
+        FillPlanBody: {
+            /** Format: double */
+            costEach?: number;
+            /** Format: double */
+            litresEach: number;
+        };
         FindBody: {
             acidifierId?: string;
             /** @enum {string} */
@@ -1795,6 +2344,14 @@ export interface components {
             name: string;
             unit: string;
         };
+        FromLotBody: {
+            /** Format: double */
+            litres: number;
+            /** Format: uuid */
+            lotId?: string;
+            materialId: string;
+            name: string;
+        };
         GlanceBody: {
             /** Format: int32 */
             decimals: number;
@@ -1809,6 +2366,10 @@ export interface components {
             finerPercent: number;
             /** Format: double */
             mm: number;
+        };
+        GramsBody: {
+            /** Format: double */
+            grams: number;
         };
         GroupBody: {
             plants: number[];
@@ -1873,6 +2434,12 @@ export interface components {
             line: number;
             name: string;
             says: string;
+        };
+        InTheWaterBody: {
+            /** Format: uuid */
+            batchId: string;
+            /** @enum {string} */
+            extract: "SATURATED" | "SLURRY" | "POUR_THROUGH";
         };
         KeepBody: {
             note: string;
@@ -2249,6 +2816,16 @@ export interface components {
             /** Format: double */
             sMgPerL: number;
         };
+        MovedBody: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            /** Format: int32 */
+            decimals: number;
+            name: string;
+            unit: string;
+        };
         NameBody: {
             also?: components["schemas"]["AlsoBody"][];
             kinds?: ("ALSO" | "BLEND" | "POT" | "BATCH" | "PLANT" | "MATERIAL" | "AMENDMENT")[];
@@ -2261,10 +2838,36 @@ export interface components {
             hits: components["schemas"]["HitBody"][];
             sure: boolean;
         };
+        NarrowingBody: {
+            /** Format: int32 */
+            decimals: number;
+            name: string;
+            /** Format: double */
+            sdAfter: number;
+            /** Format: double */
+            sdBefore: number;
+            /** Format: double */
+            sharePercent: number;
+            unit: string;
+        };
         NeedBody: {
             /** Format: double */
             litres: number;
             materialId: string;
+        };
+        NeedOfBody: {
+            /** Format: double */
+            haveLitres: number;
+            /** Format: double */
+            leftOverLitres: number;
+            materialId: string;
+            /** Format: double */
+            missingLitres: number;
+            name: string;
+            /** Format: double */
+            needLitres: number;
+            /** Format: int32 */
+            packs: number;
         };
         NewBatchBody: {
             /** Format: uuid */
@@ -2279,9 +2882,20 @@ export interface components {
             /** Format: double */
             scoopLitres: number;
             /** Format: double */
+            storeLitres?: number;
+            /** Format: double */
             tubLitres?: number;
             /** Format: int32 */
+            tubsFull?: number;
+            /** Format: int32 */
             versionNumber: number;
+        };
+        NewBatchTestBody: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            madeOn: string;
+            test: components["schemas"]["TestBody"];
         };
         NewBlendBody: {
             brief: components["schemas"]["BriefBody"];
@@ -2321,6 +2935,15 @@ export interface components {
             label: string;
             /** Format: date */
             pottedOn: string;
+        };
+        NewSittingBody: {
+            /** Format: uuid */
+            batchId?: string;
+            damped: boolean;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            medium: "BUFFER_SEVEN" | "BUFFER_FOUR" | "MIX";
         };
         NewTestBody: {
             /** Format: uuid */
@@ -2363,6 +2986,20 @@ export interface components {
             openingMm: number;
             /** Format: double */
             stays: number;
+        };
+        OnTheScaleBody: {
+            /** Format: uuid */
+            batchId: string;
+            /** Format: double */
+            containerL: number;
+            dried: boolean;
+            /** Format: double */
+            heightCm: number;
+        };
+        OnTheShelfBody: {
+            /** Format: uuid */
+            lotId: string;
+            materialId: string;
         };
         OutlookAskedBody: {
             /** Format: double */
@@ -2454,6 +3091,12 @@ export interface components {
             amount: number;
             materialId: string;
         };
+        PhOnBody: {
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            ph: number;
+        };
         PlaceBody: {
             /** Format: double */
             dailyLightMol?: number;
@@ -2484,8 +3127,13 @@ export interface components {
             toMm: number;
         };
         PlanBody: {
+            account: components["schemas"]["AccountBody"];
+            /** Format: double */
+            betterScoopLitres?: number;
             /** Format: double */
             cost?: number;
+            /** Format: double */
+            costPerLitre?: number;
             doses: components["schemas"]["DoseLineBody"][];
             layers: components["schemas"]["LineBody"][];
             /** Format: double */
@@ -2497,6 +3145,9 @@ export interface components {
             materials: components["schemas"]["LineBody"][];
             /** Format: double */
             moistKg: number;
+            /** Format: double */
+            mostOffPercent: number;
+            pots: components["schemas"]["FillPlanBody"][];
             /** Format: double */
             settledLitres: number;
             /** Format: double */
@@ -2719,6 +3370,14 @@ export interface components {
             verdict: "NO_TARGET" | "FITS" | "A_LITTLE_LOW" | "A_LITTLE_HIGH" | "TOO_LOW" | "TOO_HIGH";
             words: string;
         };
+        ReadsBody: {
+            /** Format: int32 */
+            days: number;
+            /** Format: double */
+            ph: number;
+            /** Format: double */
+            without: number;
+        };
         ReasonBody: {
             materialId: string;
             name: string;
@@ -2749,6 +3408,30 @@ export interface components {
         RemedyBody: {
             after: components["schemas"]["SetupBody"];
             words: string;
+        };
+        ResultBody: {
+            /** Format: double */
+            believed: number;
+            /** Format: double */
+            believedSd: number;
+            /** Format: int32 */
+            decimals: number;
+            /** Format: double */
+            found: number;
+            /** Format: double */
+            foundSd: number;
+            mayBe: string[];
+            name: string;
+            /** Format: double */
+            now: number;
+            /** Format: double */
+            nowSd: number;
+            odd: boolean;
+            unit: string;
+        };
+        SaltsBody: {
+            /** Format: double */
+            dsPerM: number;
         };
         SameMixBody: {
             /** Format: uuid */
@@ -2854,6 +3537,17 @@ export interface components {
             /** Format: int64 */
             revision: number;
         };
+        ShoppingBody: {
+            /** Format: double */
+            cost?: number;
+            lines: components["schemas"]["BuyLineBody"][];
+        };
+        ShowingBody: {
+            /** Format: double */
+            ph: number;
+            /** Format: double */
+            seconds: number;
+        };
         SieveBody: {
             /** Format: double */
             under025Percent: number;
@@ -2866,6 +3560,29 @@ export interface components {
             sieves: components["schemas"]["OnSieveBody"][];
             /** Format: double */
             throughAll: number;
+        };
+        SittingBody: {
+            /** Format: uuid */
+            batchId?: string;
+            curve: components["schemas"]["ShowingBody"][];
+            /** Format: double */
+            end?: number;
+            /** Format: double */
+            endOff?: number;
+            /** Format: uuid */
+            id: string;
+            kept: boolean;
+            /** @enum {string} */
+            medium: "BUFFER_SEVEN" | "BUFFER_FOUR" | "MIX";
+            /** Format: double */
+            now: number;
+            refused?: string;
+            says?: string;
+            /** Format: double */
+            seconds: number;
+            settled: boolean;
+            /** Format: double */
+            water: number;
         };
         SoilBody: {
             /** Format: double */
@@ -2970,6 +3687,21 @@ export interface components {
             id: string;
             why: string;
         };
+        StretchBody: {
+            /** Format: double */
+            mostLitres: number;
+            pots: number[];
+            supplies: components["schemas"]["SupplyBody"][];
+            times: components["schemas"]["TimesBody"][];
+        };
+        SupplyBody: {
+            /** Format: double */
+            haveLitres: number;
+            /** Format: double */
+            makesLitres: number;
+            materialId: string;
+            name: string;
+        };
         SwapsAskedBody: {
             asked: components["schemas"]["AskedBody"];
             /** Format: int32 */
@@ -3018,9 +3750,13 @@ export interface components {
             /** Format: double */
             dryG?: number;
             /** Format: double */
+            dsPerM?: number;
+            /** @enum {string} */
+            extract?: "SATURATED" | "SLURRY" | "POUR_THROUGH";
+            /** Format: double */
             heightCm?: number;
             /** @enum {string} */
-            kind: "DRAINAGE" | "WEIGHING" | "SQUEEZE" | "PONDING" | "PH";
+            kind: "DRAINAGE" | "WEIGHING" | "SQUEEZE" | "PONDING" | "PH" | "SALTS" | "MOISTURE";
             /** @enum {string} */
             method?: "SLURRY" | "CALCIUM_CHLORIDE" | "PROBE" | "POUR_THROUGH";
             /** Format: double */
@@ -3032,11 +3768,27 @@ export interface components {
             /** @enum {string} */
             shows?: "RUNS_FREELY" | "FEW_DROPS" | "HOLDS_SHAPE" | "CRUMBLES";
             /** Format: double */
+            water?: number;
+            /** Format: double */
             waterInL?: number;
             /** Format: double */
             weeks?: number;
             /** Format: double */
             wetG?: number;
+        };
+        TestKindBody: {
+            /** @enum {string} */
+            kind: "SQUEEZE" | "PONDING" | "MOISTURE" | "PH_PROBE" | "PH_SLURRY" | "SALTS" | "DRAINAGE" | "WEIGHING";
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            narrows: components["schemas"]["NarrowingBody"][];
+            sample: string;
+            why: string;
+        };
+        TestNextBody: {
+            /** Format: date */
+            on?: string;
         };
         TestsBody: {
             lots: components["schemas"]["LotBody"][];
@@ -3052,7 +3804,27 @@ export interface components {
             siltPercent: number;
             words: string;
         };
+        ThoughtOfBody: {
+            materialId: string;
+            /** Format: double */
+            scoops: number;
+        };
+        TimesBody: {
+            /** Format: double */
+            litres: number;
+            needs: components["schemas"]["NeedOfBody"][];
+            /** Format: double */
+            times: number;
+        };
         ToBuyBody: {
+            materialId: string;
+            name: string;
+        };
+        ToShelfBody: {
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            litres: number;
             materialId: string;
             name: string;
         };
@@ -3066,6 +3838,7 @@ export interface components {
             /** Format: int64 */
             laterInAll: number;
             toMix: components["schemas"]["WaitingBatchBody"][];
+            toTest: components["schemas"]["BatchToTestBody"][];
         };
         UnitBody: {
             /** Format: double */
@@ -3302,6 +4075,98 @@ export interface operations {
             };
         };
     };
+    shelve: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                batchId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToShelfBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OnTheShelfBody"];
+                };
+            };
+        };
+    };
+    of_1: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                batchId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchTestsBody"];
+                };
+            };
+        };
+    };
+    make_1: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                batchId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBatchTestBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchTestBody"];
+                };
+            };
+        };
+    };
     get_1: {
         parameters: {
             query?: {
@@ -3358,6 +4223,216 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BatchBody"];
+                };
+            };
+        };
+    };
+    get_6: {
+        parameters: {
+            query?: {
+                ph?: number;
+                weeks?: number;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AdjustBody"];
+                };
+            };
+        };
+    };
+    testNext: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TestNextBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchBody"];
+                };
+            };
+        };
+    };
+    thoughtOf: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThoughtOfBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AdditionBody"];
+                };
+            };
+        };
+    };
+    get_5: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BinBody"];
+                };
+            };
+        };
+    };
+    others: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BinNameBody"][];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BinEventBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BinBody"];
+                };
+            };
+        };
+    };
+    label: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -3506,6 +4581,151 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["MixingBody"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: {
+                size?: string;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    shopping: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShoppingBody"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    shopping_1: {
+        parameters: {
+            query?: {
+                size?: string;
+                currency?: string;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    stretch: {
+        parameters: {
+            query?: {
+                materialId?: string;
+                litres?: number;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StretchBody"];
                 };
             };
         };
@@ -3923,7 +5143,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -4091,6 +5311,178 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ChanceBody"][];
+                };
+            };
+        };
+    };
+    calibration: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CalibrationBody"];
+                };
+            };
+        };
+    };
+    push: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSittingBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SittingBody"];
+                };
+            };
+        };
+    };
+    sitting: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SittingBody"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SittingBody"];
+                };
+            };
+        };
+    };
+    salts: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InTheWaterBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SaltsBody"];
+                };
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnTheScaleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GramsBody"];
                 };
             };
         };

@@ -35,6 +35,7 @@ CREATE TABLE batch_lot (
 CREATE INDEX batch_lot_by_batch ON batch_lot (batch_id);
 
 ALTER TABLE bench_test ADD COLUMN batch_id UUID REFERENCES batch (id);
+ALTER TABLE bench_test ADD COLUMN ages_weeks VARCHAR(4000);
 CREATE INDEX bench_test_by_batch ON bench_test (batch_id);
 
 -- a probe that was pushed into something at a moment; what it shows follows from the time since

@@ -11,16 +11,22 @@ import looseknit.core.message.Message;
  * @param finding what was found
  * @param believed what was believed before the test, in the finding's unit
  * @param believedSd how unsure that was
+ * @param after what is believed with it
  */
-public record Surprise(Finding finding, double believed, double believedSd) {
+public record Surprise(Finding finding, double believed, double believedSd, Estimate after) {
 
     /** From so many standard deviations on something else than chance is at work. */
     private static final double TOO_MUCH = 3;
 
-    /** What was believed of a finding before it was made. */
+    /** What was believed of a finding before it was made, and after it. */
     public static Surprise of(final Finding finding, final Beliefs before, final Mix mix, final String blend) {
         final Estimate off = before.correction(finding, mix, blend);
-        return new Surprise(finding, finding.predicted() + off.value(), off.sd());
+        final Estimate then = before.after(finding, mix, blend).correction(finding, mix, blend);
+        return new Surprise(
+                finding,
+                finding.predicted() + off.value(),
+                off.sd(),
+                new Estimate(finding.predicted() + then.value(), then.sd()));
     }
 
     /** Standard deviations between what was believed and what was found. */

@@ -135,6 +135,11 @@ public final class Preparation {
                 .toList();
     }
 
+    /** What to do about a hazard, before and whenever the mix is handled. */
+    public static Message guarding(final Hazard hazard) {
+        return guard(hazard).with();
+    }
+
     private static BatchSentence guard(final Hazard hazard) {
         return switch (hazard) {
             case DUST -> BatchSentence.GUARD_DUST;

@@ -2,7 +2,10 @@ package looseknit.server.assay;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
@@ -11,6 +14,7 @@ import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.core.outlook.InThePot;
 import looseknit.core.reading.Knowledge;
+import looseknit.server.batch.BatchSamples;
 import looseknit.server.blend.Blend;
 import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
@@ -78,6 +82,43 @@ public class Assays implements KnownSource {
             return tests.saveAndFlush(
                     new MadeTest(id, blendId, madeOn, test, blend.recipe(), temperatureC, clock.instant()));
         });
+    }
+
+    /** Tests of a batch, the newest first. */
+    @Transactional(readOnly = true)
+    public List<MadeTest> ofBatch(final UUID batchId) {
+        return tests.findByBatchIdAndRemovedAtIsNullOrderByMadeOnDescStoredAtDesc(batchId);
+    }
+
+    /**
+     * Stores a test of a batch as it really is; a second call with the same id changes nothing.
+     *
+     * @param sample what was tested, on the day on which it was
+     */
+    public MadeTest make(
+            final UUID id, final BatchSamples.Sampled sample, final LocalDate madeOn, final TestBody test) {
+        return tests.findById(id).orElseGet(() -> {
+            test.toCore();
+            forget();
+            final MadeTest made = new MadeTest(
+                    id, sample.blendId(), madeOn, test, sample.recipe(), sample.temperatureC(), clock.instant());
+            made.ofBatch(sample.batchId(), sample.agesWeeks());
+            return tests.saveAndFlush(made);
+        });
+    }
+
+    /** What was believed before a test was made, in the order in which they were stored. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Beliefs> before(final Set<UUID> ids) {
+        final Map<UUID, Beliefs> before = new LinkedHashMap<>();
+        Beliefs now = Beliefs.UNTESTED;
+        for (final MadeTest test : tests.findByRemovedAtIsNullOrderByStoredAt()) {
+            if (ids.contains(test.id())) {
+                before.put(test.id(), now);
+            }
+            now = test.after(now, books);
+        }
+        return before;
     }
 
     /** Takes a test out so that it can be put back. */

@@ -9,5 +9,7 @@ interface MadeTestRepository extends JpaRepository<MadeTest, UUID> {
 
     List<MadeTest> findByRemovedAtIsNullOrderByStoredAt();
 
+    List<MadeTest> findByBatchIdAndRemovedAtIsNullOrderByMadeOnDescStoredAtDesc(UUID batchId);
+
     List<MadeTest> findByBlendIdAndRemovedAtIsNullOrderByMadeOnDescStoredAtDesc(UUID blendId);
 }

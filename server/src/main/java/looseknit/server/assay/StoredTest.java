@@ -18,7 +18,10 @@ record StoredTest(
         @Nullable Double seconds,
         @Nullable Double reading,
         Assay.Ph.@Nullable Method method,
-        @Nullable Double weeks) {
+        @Nullable Double weeks,
+        @Nullable Double dsPerM,
+        Assay.Salts.@Nullable Extract extract,
+        @Nullable Double water) {
 
     static StoredTest of(final TestBody test) {
         return new StoredTest(
@@ -35,7 +38,10 @@ record StoredTest(
                 test.seconds(),
                 test.reading(),
                 test.method(),
-                test.weeks());
+                test.weeks(),
+                test.dsPerM(),
+                test.extract(),
+                test.water());
     }
 
     TestBody body() {
@@ -53,6 +59,9 @@ record StoredTest(
                 seconds,
                 reading,
                 method,
-                weeks);
+                weeks,
+                dsPerM,
+                extract,
+                water);
     }
 }

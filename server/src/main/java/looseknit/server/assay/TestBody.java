@@ -26,7 +26,12 @@ public record TestBody(
 
         Assay.Ph.@Nullable Method method,
 
-        @Nullable Double weeks) {
+        @Nullable Double weeks,
+        @Nullable Double dsPerM,
+
+        Assay.Salts.@Nullable Extract extract,
+
+        @Nullable Double water) {
 
     /** What kind of test it was. */
     public enum Kind {
@@ -34,7 +39,9 @@ public record TestBody(
         WEIGHING,
         SQUEEZE,
         PONDING,
-        PH
+        PH,
+        SALTS,
+        MOISTURE
     }
 
     /**
@@ -61,6 +68,8 @@ public record TestBody(
             case PONDING -> new Assay.Ponding(need("test.depthCm", depthCm), need("test.seconds", seconds));
             case PH ->
                 new Assay.Ph(need("test.reading", reading), need("test.method", method), weeks == null ? 0 : weeks);
+            case SALTS -> new Assay.Salts(need("test.dsPerM", dsPerM), need("test.extract", extract));
+            case MOISTURE -> new Assay.Moisture(need("test.water", water));
         };
     }
 

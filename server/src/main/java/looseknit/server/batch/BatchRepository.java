@@ -28,6 +28,9 @@ interface BatchRepository extends JpaRepository<Batch, UUID> {
             + "where b.testOn <= :upTo and (b.leftLitres is null or b.leftLitres > 0.05) order by b.testOn, b.lot")
     List<BatchOfVersion> toTest(LocalDate upTo, Limit most);
 
+    @Query(OF_VERSION + "where b.mixedOn is not null and b.leftLitres > 0.05 order by b.mixedOn desc, b.lot")
+    List<BatchOfVersion> withSomethingLeft();
+
     @Query("""
             select new looseknit.server.batch.BatchNameBody(b.id, b.lot, v.name)
             from Batch b join BlendVersion v on v.blendId = b.blendId and v.number = b.versionNumber order by b.createdAt desc""")

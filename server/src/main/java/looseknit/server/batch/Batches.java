@@ -107,10 +107,10 @@ public class Batches {
         return batches.names();
     }
 
-    /** Whether anything was told at the tub. */
+    /** Of some batches those of which anything was told at the tub. */
     @Transactional(readOnly = true)
-    public boolean begun(final Batch batch) {
-        return taps.countByBatchId(batch.id()) > 0;
+    public Set<UUID> begun(final List<UUID> ids) {
+        return taps.begun(ids);
     }
 
     /** Litres that a batch comes to. */

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import looseknit.core.batch.BatchOrder;
 import looseknit.core.blend.Recipe;
@@ -72,11 +73,12 @@ class BatchesController {
             double scoopLitres,
             double tubLitres) {
 
-        BatchAmounts amounts() {
+        /** What is told; what is not stays as it was. */
+        BatchAmounts amounts(final BatchAmounts before) {
             return new BatchAmounts(
                     fills,
-                    storeLitres == null ? 0 : storeLitres,
-                    tubsFull == null ? 0 : tubsFull,
+                    storeLitres == null ? before.storeLitres() : storeLitres,
+                    tubsFull == null ? before.tubsFull() : tubsFull,
                     reserve,
                     scoopLitres,
                     tubLitres);
@@ -119,12 +121,14 @@ class BatchesController {
             @RequestParam(defaultValue = "0") @Min(0) final int page,
             @RequestParam(defaultValue = "100") @Min(1) @Max(200) final int size) {
         final Page<BatchOfVersion> found = batches.page(page, size);
+        final Set<UUID> begun = batches.begun(
+                found.getContent().stream().map(each -> each.batch().id()).toList());
         return new BatchesBody(
                 found.getTotalElements(),
-                found.getContent().stream().map(this::row).toList());
+                found.getContent().stream().map(each -> row(each, begun)).toList());
     }
 
-    private BatchRowBody row(final BatchOfVersion each) {
+    private BatchRowBody row(final BatchOfVersion each, final Set<UUID> begun) {
         final Batch batch = each.batch();
         final Recipe recipe = each.version().recipe().toCore(books);
         return new BatchRowBody(
@@ -140,7 +144,7 @@ class BatchesController {
                 batch.mixedOn(),
                 batch.leftLitres(),
                 batch.testOn(),
-                batch.mixedOn() == null && batches.begun(batch));
+                batch.mixedOn() == null && begun.contains(batch.id()));
     }
 
     @PostMapping("/batches")
@@ -179,7 +183,8 @@ class BatchesController {
 
     @PutMapping("/batches/{id}")
     BatchBody change(@PathVariable final UUID id, @RequestBody @Valid final ChangedBatchBody body) {
-        return body(batches.change(id, body.revision(), body.amounts()));
+        return body(
+                batches.change(id, body.revision(), body.amounts(batches.get(id).amounts())));
     }
 
     @PutMapping("/batches/{id}/mixed")

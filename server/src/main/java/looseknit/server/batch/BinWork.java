@@ -128,7 +128,9 @@ public class BinWork {
     }
 
     /** Some went to the shelf as a material of its own. */
-    void shelved(final UUID eventId, final Batch batch, final double litres, final String materialId) {
+    public void shelved(final UUID eventId, final UUID batchId, final double litres, final String materialId) {
+        final Batch batch = locked(batchId);
+        within("litres", litres, 0.01, 10_000, Limit.L);
         bins.bin(batch).part(litres);
         store(
                 batch,

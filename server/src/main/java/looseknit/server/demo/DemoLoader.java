@@ -15,6 +15,8 @@ import java.util.Random;
 import java.util.UUID;
 import looseknit.server.assay.Assays;
 import looseknit.server.batch.BatchAmounts;
+import looseknit.server.batch.BatchSamples;
+import looseknit.server.batch.BatchStory;
 import looseknit.server.batch.Batches;
 import looseknit.server.batch.FillBody;
 import looseknit.server.blend.Blend;
@@ -51,12 +53,17 @@ class DemoLoader implements ApplicationRunner {
     /** How often somebody of the station finds a pot still moist at the first look. */
     private static final double STILL_MOIST = 0.35;
 
+    /** Nothing is told of batches from longer ago [d]. */
+    private static final int LONGEST_AGO = 400;
+
     /** How often the round comes a day or two late. */
     private static final double LATE = 0.25;
 
     private final NamedPlaces places;
     private final Blends blends;
     private final Batches batches;
+    private final BatchStory story;
+    private final BatchSamples samples;
     private final Pottings pottings;
     private final Rounds rounds;
     private final Assays assays;
@@ -73,6 +80,8 @@ class DemoLoader implements ApplicationRunner {
             final NamedPlaces places,
             final Blends blends,
             final Batches batches,
+            final BatchStory story,
+            final BatchSamples samples,
             final Pottings pottings,
             final Rounds rounds,
             final Assays assays,
@@ -86,6 +95,8 @@ class DemoLoader implements ApplicationRunner {
         this.places = places;
         this.blends = blends;
         this.batches = batches;
+        this.story = story;
+        this.samples = samples;
         this.pottings = pottings;
         this.rounds = rounds;
         this.assays = assays;
@@ -137,6 +148,36 @@ class DemoLoader implements ApplicationRunner {
                         id("blend", test.blend()),
                         today().minusDays(test.daysAgo()),
                         test.test()));
+        aftermath(station);
+    }
+
+    /** What was done with batches and shown by their tests, in the order in which it happened. */
+    private void aftermath(final Station station) {
+        for (int daysAgo = LONGEST_AGO; daysAgo >= 0; daysAgo--) {
+            final int ago = daysAgo;
+            station.steps().stream().filter(step -> step.daysAgo() == ago).forEach(this::step);
+            station.batchTests().stream()
+                    .filter(test -> test.daysAgo() == ago)
+                    .forEach(test -> assays.make(
+                            id("test", test.key()),
+                            samples.on(id("batch", test.batch()), today().minusDays(ago)),
+                            today().minusDays(ago),
+                            test.test()));
+        }
+    }
+
+    private void step(final Station.DemoStep step) {
+        final UUID batch = id("batch", step.batch());
+        final LocalDate day = today().minusDays(step.daysAgo());
+        final String thing = Objects.requireNonNullElse(step.thing(), "");
+        final UUID other = id("batch", Objects.requireNonNullElse(step.other(), ""));
+        switch (step.kind()) {
+            case ADDED -> story.added(batch, day, thing, step.amount());
+            case DOSED -> story.dosed(batch, day, thing, step.amount());
+            case THROWN -> story.thrown(batch, day, step.amount(), Objects.requireNonNullElse(step.why(), ""));
+            case SPLIT -> story.split(batch, day, step.amount(), other);
+            case MOVED -> story.moved(batch, day, step.amount(), other);
+        }
     }
 
     private int blend(final Station.DemoBlend demo) {
@@ -154,13 +195,19 @@ class DemoLoader implements ApplicationRunner {
                 id,
                 id("blend", demo.blend()),
                 version,
-                BatchAmounts.pots(
+                new BatchAmounts(
                         demo.fills().stream()
                                 .map(fill -> new FillBody(fill.count(), fill.pot(), fill.rootBallLitres()))
                                 .toList(),
+                        demo.storeLitres() == null ? 0 : demo.storeLitres(),
+                        0,
+                        0.05,
                         0.5,
                         20),
                 ago(demo.daysAgo()));
+        if (demo.counted() != null) {
+            story.count(id, demo.counted());
+        }
         if (demo.mixed()) {
             batches.mixed(id, today().minusDays(demo.daysAgo()), false);
         }

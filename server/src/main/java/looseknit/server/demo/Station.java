@@ -22,7 +22,9 @@ record Station(
         List<DemoBlend> blends,
         List<DemoBatch> batches,
         List<DemoPotting> pottings,
-        List<DemoTest> tests) {
+        List<DemoTest> tests,
+        List<DemoStep> steps,
+        List<DemoBatchTest> batchTests) {
 
     /** A plant of the station's own. */
     record DemoPlant(String id, OwnPlantBody facts) {}
@@ -40,8 +42,43 @@ record Station(
     record DemoBlend(
             String key, String name, String note, int daysAgo, BriefBody brief, RecipeBody first, RecipeBody recipe) {}
 
-    /** A batch of a blend. */
-    record DemoBatch(String key, String blend, int daysAgo, boolean mixed, List<DemoFill> fills) {}
+    /**
+     * A batch of a blend.
+     *
+     * @param storeLitres finished mix for bags and bins; null for none
+     * @param counted steps of the sheet that are counted into the tub; null for none
+     */
+    record DemoBatch(
+            String key,
+            String blend,
+            int daysAgo,
+            boolean mixed,
+            List<DemoFill> fills,
+            @Nullable Double storeLitres,
+            @Nullable Integer counted) {}
+
+    /** Something that was done with a mixed batch. */
+    record DemoStep(
+            String batch,
+            Kind kind,
+            int daysAgo,
+            @Nullable String thing,
+            double amount,
+            @Nullable String why,
+            @Nullable String other) {
+
+        /** What was done. */
+        enum Kind {
+            ADDED,
+            DOSED,
+            THROWN,
+            SPLIT,
+            MOVED
+        }
+    }
+
+    /** A test that was made of a batch. */
+    record DemoBatchTest(String key, String batch, int daysAgo, TestBody test) {}
 
     /** Pots to fill. */
     record DemoFill(int count, PotBody pot, double rootBallLitres) {}

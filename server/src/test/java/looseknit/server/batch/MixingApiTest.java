@@ -149,10 +149,11 @@ class MixingApiTest {
     @Test
     void preparationsAreTickedAndTimedForEveryDevice() throws Exception {
         final UUID tick = UUID.randomUUID();
-        tap(tick, "\"kind\":\"TICKED\",\"thingId\":\"holes\"")
-                .andExpect(jsonPath("$.tasks[-1].tickedBy").value(tick.toString()));
+        final String ticked = "$.tasks[?(@.key == 'prepare-peat')].tickedBy";
+        tap(tick, "\"kind\":\"TICKED\",\"thingId\":\"prepare-peat\"")
+                .andExpect(jsonPath(ticked).value(tick.toString()));
         tap(UUID.randomUUID(), "\"kind\":\"UNDONE\",\"undoes\":\"%s\"".formatted(tick))
-                .andExpect(jsonPath("$.tasks[-1].tickedBy").doesNotExist());
+                .andExpect(jsonPath(ticked).doesNotExist());
         tap(UUID.randomUUID(), "\"kind\":\"BEGUN\",\"thingId\":\"prepare-peat\",\"amount\":30")
                 .andExpect(jsonPath("$.tasks[?(@.key == 'prepare-peat')].begunMinutes")
                         .value(30.0));

@@ -41,7 +41,7 @@ class DemoLoaderTest {
         http.perform(ask(
                         "/api/blends/{id}/tests",
                         UUID.nameUUIDFromBytes("blend fern".getBytes(StandardCharsets.UTF_8))))
-                .andExpect(jsonPath("$.tests", hasSize(2)));
+                .andExpect(jsonPath("$.tests", hasSize(5)));
         http.perform(ask("/api/places")).andExpect(jsonPath("$[*].place.name", hasItem("cistern cellar")));
     }
 

@@ -1,0 +1,210 @@
+package looseknit.server.batch;
+
+import static looseknit.server.paper.Paper.plain;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import looseknit.core.batch.BatchPlan;
+import looseknit.core.batch.MixSheet;
+import looseknit.core.batch.MixTurn;
+import looseknit.core.batch.Preparation;
+import looseknit.core.batch.Storage;
+import looseknit.core.blend.Recipe;
+import looseknit.core.material.Hazard;
+import looseknit.core.material.Material;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Quantity;
+import looseknit.core.message.Wording;
+import looseknit.server.frame.Books;
+import looseknit.server.message.Speech;
+import looseknit.server.paper.Paper;
+import org.springframework.stereotype.Component;
+
+/** What a batch has on paper: the label of its bin, the order for the bench, and what to buy. */
+@Component
+class BatchPaper {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+    private static final double FOUR_QUARTERS = 4;
+
+    /** Greys of the swatch, one after the other, so that neighbours differ in print. */
+    private static final List<String> GREYS = List.of("#3d4a42", "#c9d3cc", "#7d8d83", "#e6ebe7", "#5b6b61", "#aab8af");
+
+    private static final String LABEL = """
+            @page { size: 105mm 74mm; margin: 5mm }
+            h1 { font-size: 17pt; margin: 0 }
+            .lot { font-size: 12pt }
+            .small { font-size: 7.5pt; line-height: 1.25 }
+            .swatch td { height: 9mm; padding: 0 }
+            .qr { width: 22mm; height: 22mm }
+            """;
+
+    private static final String SHEET = """
+            h1 { font-size: 20pt; margin: 0 0 2mm }
+            h2 { font-size: 13pt; margin: 6mm 0 1mm }
+            td, th { border-bottom: 0.4pt solid #9aa79f }
+            .big { font-size: 14pt }
+            .box { width: 6mm }
+            """;
+
+    private final Books books;
+    private final Speech speech;
+    private final Paper paper;
+
+    BatchPaper(final Books books, final Speech speech, final Paper paper) {
+        this.books = books;
+        this.speech = speech;
+        this.paper = paper;
+    }
+
+    /** The label of a bin: name, lot, swatch, doses, cautions, and a code that leads to the batch. */
+    byte[] label(final BatchBody batch, final String address) {
+        final Wording wording = speech.wording();
+        final Recipe recipe = batch.recipe().toCore(books);
+        final double sum = recipe.sum();
+        final String swatch = IntStream.range(0, recipe.parts().size())
+                .mapToObj(i -> "<td style=\"width:%s%%;background:%s\"></td>"
+                        .formatted(share(recipe.parts().get(i).amount() / sum), GREYS.get(i % GREYS.size())))
+                .collect(Collectors.joining());
+        final String parts = recipe.parts().stream()
+                .map(part -> "%s&#160;%% %s"
+                        .formatted(
+                                share(part.amount() / sum),
+                                plain(part.material().name())))
+                .collect(Collectors.joining(", "));
+        final String doses = recipe.doses().stream()
+                .map(dose -> plain("%s %s"
+                        .formatted(
+                                dose.amendment().name(),
+                                wording.of(Quantity.trimmed(Dimension.DOSE, dose.gPerL(), 2)))))
+                .collect(Collectors.joining(", "));
+        final LocalDate mixed = Optional.ofNullable(batch.mixedOn()).orElse(LocalDate.EPOCH);
+        final Storage storage = Storage.of(recipe);
+        final String body = """
+                <table><tr><td><h1>%s</h1><div class="lot">lot %s</div><div>%s</div></td>
+                <td style="width:22mm;text-align:right;padding:0"><img class="qr" src="%s" alt="the batch"/></td></tr></table>
+                <table class="swatch"><tr>%s</tr></table>
+                <p class="small" style="margin:1.5mm 0">%s%s</p>
+                <p class="small" style="margin:0">%s %s</p>""".formatted(
+                plain(batch.blendName()),
+                plain(batch.lot()),
+                batch.mixedOn() == null
+                        ? "not mixed yet"
+                        : "mixed %s, use until %s"
+                                .formatted(
+                                        DAY.format(mixed), DAY.format(mixed.plusDays(Math.round(storage.weeks() * 7)))),
+                Paper.qr(address),
+                swatch,
+                parts,
+                doses.isEmpty() ? "" : "; " + doses,
+                cautions(recipe, wording),
+                plain(wording.of(storage.advice().get(0))));
+        return paper.pdf("Label of lot " + batch.lot(), LABEL, body);
+    }
+
+    private static String share(final double share) {
+        return String.valueOf(Math.round(100 * share));
+    }
+
+    private static String cautions(final Recipe recipe, final Wording wording) {
+        return recipe.parts().stream()
+                .map(Recipe.Part::material)
+                .map(Material::hazards)
+                .flatMap(List::stream)
+                .filter(hazard -> hazard != Hazard.PETS)
+                .distinct()
+                .map(hazard -> plain(wording.of(Preparation.guarding(hazard))))
+                .collect(Collectors.joining(" "));
+    }
+
+    /** The order for the bench: each load by rule, with boxes to tick. */
+    byte[] order(final BatchBody batch, final BatchPlan plan, final Paper.Size size, final String address) {
+        final Wording wording = speech.wording();
+        final MixSheet sheet = MixSheet.of(plan, batch.scoopLitres());
+        final StringBuilder body = new StringBuilder("""
+                <table style="margin-bottom:3mm"><tr><td style="border:0"><h1>%s</h1>lot %s, version %d<br/>%s in %d load%s, scoop %s</td>
+                <td style="border:0;width:24mm;text-align:right"><img style="width:22mm" src="%s" alt="the batch"/></td></tr></table>""".formatted(
+                        plain(batch.blendName()),
+                        plain(batch.lot()),
+                        batch.versionNumber(),
+                        volume(wording, plan.litresToMake()),
+                        sheet.loads(),
+                        sheet.loads() == 1 ? "" : "s",
+                        volume(wording, batch.scoopLitres()),
+                        Paper.qr(address)));
+        for (int load = 1; load <= sheet.loads(); load++) {
+            final int of = load;
+            body.append("<h2>Load %d</h2><table>".formatted(load));
+            sheet.steps().stream()
+                    .filter(step -> step.load() == of)
+                    .forEach(step -> body.append(
+                            "<tr><td class=\"box\">&#9744;</td><td class=\"big\">%s</td><td class=\"big\">%s</td><td>%s</td></tr>"
+                                    .formatted(
+                                            step.amendment().isPresent()
+                                                    ? plain(wording.of(
+                                                            Quantity.trimmed(Dimension.GRAMS, step.grams(), 1)))
+                                                    : scoops(step.scoops()),
+                                            plain(step.name()),
+                                            step.turn() == MixTurn.WEIGHED
+                                                    ? ""
+                                                    : plain(wording.of(
+                                                            step.turn().words())))));
+            body.append("</table>");
+        }
+        return paper.pdf(
+                "Order for lot " + batch.lot(),
+                "@page { size: %s; margin: 18mm }".formatted(size.css()) + SHEET,
+                body.toString());
+    }
+
+    private static String scoops(final double scoops) {
+        final long quarters = Math.round(FOUR_QUARTERS * scoops);
+        final String part = List.of("", "¼", "½", "¾").get((int) (quarters % 4));
+        return (quarters / 4 > 0 ? String.valueOf(quarters / 4) : "") + part;
+    }
+
+    private static String volume(final Wording wording, final double litres) {
+        return plain(wording.of(Quantity.trimmed(Dimension.VOLUME, litres, 1)));
+    }
+
+    /** What to buy, with boxes to tick. */
+    byte[] shopping(
+            final BatchBody batch,
+            final StretchController.ShoppingBody shopping,
+            final Paper.Size size,
+            final String currency) {
+        final Wording wording = speech.wording();
+        final StringBuilder body = new StringBuilder(
+                "<h1>To buy</h1><p>for %s, lot %s</p><table>".formatted(plain(batch.blendName()), plain(batch.lot())));
+        shopping.lines()
+                .forEach(line -> line.packs()
+                        .forEach(pack -> body.append(
+                                "<tr><td class=\"box\">&#9744;</td><td class=\"big\">%d × %s</td><td class=\"big\">%s</td><td>%s</td><td>%s</td></tr>"
+                                        .formatted(
+                                                pack.count(),
+                                                volume(wording, pack.litres()),
+                                                plain(line.name()),
+                                                plain(pack.supplier() == null ? "" : pack.supplier()),
+                                                pack.price() == null
+                                                        ? ""
+                                                        : plain("%s %.2f"
+                                                                .formatted(currency, pack.count() * pack.price()))))));
+        body.append("</table>");
+        if (shopping.lines().isEmpty()) {
+            body.append("<p>Nothing: all of it is on the shelf.</p>");
+        }
+        if (shopping.cost() != null && !shopping.lines().isEmpty()) {
+            body.append(
+                    "<p class=\"big\">%s</p>".formatted(plain("%s %.2f in all".formatted(currency, shopping.cost()))));
+        }
+        return paper.pdf(
+                "To buy for lot " + batch.lot(),
+                "@page { size: %s; margin: 18mm }".formatted(size.css()) + SHEET,
+                body.toString());
+    }
+}

@@ -1,0 +1,100 @@
+package looseknit.server.paper;
+
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.client.j2se.MatrixToImageWriter;
+import com.google.zxing.qrcode.QRCodeWriter;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Base64;
+import java.util.Map;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.springframework.stereotype.Component;
+import org.springframework.web.util.HtmlUtils;
+
+/** Makes PDF of a page in HTML; its fonts are embedded. */
+@Component
+public class Paper {
+
+    private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+    private static final int QR_PIXELS = 240;
+
+    /** Sheets of paper. */
+    public enum Size {
+        A4("210mm 297mm"),
+        LETTER("8.5in 11in");
+
+        private final String css;
+
+        Size(final String css) {
+            this.css = css;
+        }
+
+        /** The sheet as a style names it. */
+        public String css() {
+            return css;
+        }
+    }
+
+    /**
+     * A document of a page.
+     *
+     * @param style style rules, beside those of every page
+     * @param body what stands on it, in well-formed HTML; whatever people wrote must be {@linkplain #plain made plain} before
+     */
+    public byte[] pdf(final String title, final String style, final String body) {
+        final ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            final PdfRendererBuilder builder = new PdfRendererBuilder();
+            builder.useFont(Paper::font, "Sheet");
+            builder.withHtmlContent("""
+                    <html lang="en"><head><title>%s</title><style>
+                    body { font-family: Sheet; font-size: 10pt; color: #1a211d; margin: 0 }
+                    table { border-collapse: collapse; width: 100%% }
+                    td, th { text-align: left; font-weight: normal; padding: 3pt 6pt 3pt 0; vertical-align: top }
+                    %s</style></head><body>%s</body></html>""".formatted(plain(title), style, body), null);
+            builder.toStream(out);
+            builder.run();
+            return out.toByteArray();
+        } catch (final IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static InputStream font() {
+        final InputStream font = PDDocument.class.getResourceAsStream(FONT);
+        if (font == null) {
+            throw new IllegalStateException("the font " + FONT + " is missing");
+        }
+        return font;
+    }
+
+    /** What somebody wrote, as text that cannot be taken for markup. */
+    public static String plain(final String text) {
+        return HtmlUtils.htmlEscape(text.replaceAll("\\p{Cntrl}", " "), "UTF-8");
+    }
+
+    /** A picture of a two-dimensional code that leads somewhere, as an address of its own for an image. */
+    public static String qr(final String leadsTo) {
+        try {
+            final ByteArrayOutputStream png = new ByteArrayOutputStream();
+            MatrixToImageWriter.writeToStream(
+                    new QRCodeWriter()
+                            .encode(
+                                    leadsTo,
+                                    BarcodeFormat.QR_CODE,
+                                    QR_PIXELS,
+                                    QR_PIXELS,
+                                    Map.of(EncodeHintType.MARGIN, 1)),
+                    "PNG",
+                    png);
+            return "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray());
+        } catch (final WriterException | IOException e) {
+            throw new IllegalStateException("no code for " + leadsTo, e);
+        }
+    }
+}

@@ -1,0 +1,371 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed, onMounted, ref, watch } from 'vue'
+import { answer, api } from '@/api/client'
+import { speech } from '@/api/speech'
+import type { Batch, Bin, BinStep } from '@/api/types'
+import { shortDate } from '@/measure/days'
+import NumberField from '@/measure/NumberField.vue'
+import { useSettings } from '@/measure/settings'
+import { figure, text } from '@/measure/units'
+import { say } from '@/parts/notices'
+import SelectField from '@/parts/SelectField.vue'
+import { t } from '@/words'
+import BatchHead from './BatchHead.vue'
+import BinDrawing from './BinDrawing.vue'
+
+/** A batch that is mixed: what is left of it, its label, how to keep it, where it came from and where it went. */
+const props = defineProps<{ id: string }>()
+const settings = useSettings()
+const client = useQueryClient()
+const bin = ref<Bin>()
+const batch = ref<Batch>()
+const others = ref<{ id: string; lot: string; blendName: string; litres: number }[]>([])
+const loadProblem = ref<string>()
+const problem = ref<string>()
+const params = { path: { id: props.id } }
+const said = (error: unknown) => (error instanceof Error ? error.message : String(error))
+
+const load = async () => {
+  try {
+    const [lies, whole, rest] = await Promise.all([
+      answer(api.GET('/api/batches/{id}/bin', { params })),
+      answer(api.GET('/api/batches/{id}', { params })),
+      answer(api.GET('/api/batches/{id}/bin/others', { params })),
+    ])
+    bin.value = lies
+    batch.value = whole
+    others.value = rest
+  } catch (error) {
+    loadProblem.value = said(error)
+  }
+}
+onMounted(load)
+watch(() => speech.units, load)
+
+type Doing = 'SPLIT' | 'MOVED' | 'THROWN' | 'SHELVED'
+const DOINGS: Doing[] = ['SPLIT', 'MOVED', 'SHELVED', 'THROWN']
+const doing = ref<Doing>()
+const form = ref({ litres: 1, reason: '', other: '', name: '' })
+const open = (what: Doing) => {
+  doing.value = doing.value === what ? undefined : what
+  problem.value = undefined
+  form.value = {
+    litres: Math.round((bin.value?.litres ?? 1) * 50) / 100,
+    reason: '',
+    other: others.value[0]?.id ?? '',
+    name: `${bin.value?.blendName ?? ''} base`,
+  }
+}
+const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
+const link = (name: string) => {
+  const query = new URLSearchParams({ units: speech.units, size: settings.system === 'us' ? 'LETTER' : 'A4' })
+  return `/api/batches/${props.id}/${name}.pdf?${query.toString()}`
+}
+
+const tell = async (step: Omit<BinStep, 'id'>, words: string) => {
+  problem.value = undefined
+  try {
+    bin.value = await answer(
+      api.POST('/api/batches/{id}/bin/steps', { params, body: { id: crypto.randomUUID(), ...step } }),
+    )
+    doing.value = undefined
+    await load()
+    await client.invalidateQueries({ queryKey: ['batches'] })
+    say(words)
+  } catch (error) {
+    problem.value = said(error)
+  }
+}
+const idOf = (name: string) =>
+  `own_${
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '_')
+      .replace(/^_|_$/g, '')
+      .slice(0, 40) || 'base'
+  }`
+const shelve = async () => {
+  problem.value = undefined
+  try {
+    await answer(
+      api.POST('/api/batches/{batchId}/shelved', {
+        params: { path: { batchId: props.id } },
+        body: {
+          id: crypto.randomUUID(),
+          materialId: idOf(form.value.name),
+          name: form.value.name,
+          litres: form.value.litres,
+        },
+      }),
+    )
+    doing.value = undefined
+    await client.invalidateQueries()
+    await load()
+    say(t('batch.done.onTheShelf', { name: form.value.name }))
+  } catch (error) {
+    problem.value = said(error)
+  }
+}
+const go = () => {
+  const { litres, reason, other } = form.value
+  switch (doing.value) {
+    case 'SPLIT':
+      return tell(
+        { kind: 'SPLIT', amount: litres, otherBatchId: crypto.randomUUID() },
+        t('batch.done.wasSplit'),
+      )
+    case 'MOVED':
+      return tell({ kind: 'MOVED', amount: litres, otherBatchId: other }, t('batch.done.wasMoved'))
+    case 'THROWN':
+      return tell({ kind: 'THROWN', amount: litres, reason }, t('batch.done.wasThrown'))
+    default:
+      return shelve()
+  }
+}
+const otherOptions = computed(() =>
+  others.value.map(({ id, lot, blendName, litres }) => ({
+    value: id,
+    label: `${blendName}, ${lot} (${text(settings.measures.volume(litres))})`,
+  })),
+)
+const last = computed(() => bin.value?.steps[0])
+const amountOf = (step: Bin['steps'][number]) =>
+  step.kind === 'DOSED'
+    ? text(settings.measures.grams(step.amount))
+    : text(settings.measures.volume(step.amount))
+const stepWords = (step: Bin['steps'][number]) =>
+  t(`batch.done.step.${step.kind}`, { amount: amountOf(step), name: step.name, reason: step.reason })
+
+const keep = async () => {
+  if (!bin.value) {
+    return
+  }
+  try {
+    const path = { path: { id: bin.value.blendId } }
+    const blend = await answer(api.GET('/api/blends/{id}', { params: path }))
+    await answer(
+      api.PUT('/api/blends/{id}', {
+        params: path,
+        body: {
+          revision: blend.revision,
+          name: blend.name,
+          brief: blend.brief,
+          recipe: bin.value.recipe,
+        },
+      }),
+    )
+    await answer(
+      api.POST('/api/blends/{id}/versions', {
+        params: path,
+        body: { note: t('batch.done.versionNote', { lot: bin.value.lot }) },
+      }),
+    )
+    await client.invalidateQueries({ queryKey: ['blends'] })
+    say(t('batch.done.isKept'))
+  } catch (error) {
+    problem.value = said(error)
+  }
+}
+</script>
+
+<template>
+  <main class="page">
+    <p v-if="loadProblem" class="say harm" role="alert">{{ loadProblem }}</p>
+    <template v-if="bin && batch">
+      <BatchHead :id="id" :blend="bin.blendName" :lot="bin.lot" at="done">
+        <template v-if="bin.mixedOn"
+          >· {{ $t('batch.done.mixed', { day: shortDate(bin.mixedOn) }) }}</template
+        >
+        <template v-if="bin.lotFrom">
+          ·
+          <RouterLink :to="`/batches/${bin.splitFrom}/done`">{{
+            $t('batch.done.splitFrom', { lot: bin.lotFrom })
+          }}</RouterLink></template
+        >
+      </BatchHead>
+      <p v-if="!bin.mixedOn" class="say attention">
+        {{ $t('batch.done.notMixed') }}
+        <RouterLink :to="`/batches/${id}/mix`">{{ $t('batch.head.toMix') }}</RouterLink>
+      </p>
+      <div v-else class="columns">
+        <section :aria-label="$t('batch.done.left')">
+          <p class="left">
+            <b class="figures">{{ text(settings.measures.volume(bin.litres)) }}</b>
+            <span>{{
+              bin.litres > 0.05
+                ? $t('batch.done.leftOf', { whole: text(settings.measures.volume(bin.wholeLitres)) })
+                : $t('batch.done.allGone')
+            }}</span>
+          </p>
+          <BinDrawing :recipe="bin.recipe" :full="bin.wholeLitres > 0 ? bin.litres / bin.wholeLitres : 0" />
+          <p v-if="bin.costPerLitre !== undefined" class="soft">
+            {{
+              $t('batch.done.cost', {
+                all: money(bin.costPerLitre * bin.wholeLitres),
+                each: `${settings.currency} ${text(settings.measures.perVolume(bin.costPerLitre))}`,
+              })
+            }}
+          </p>
+          <p class="actions">
+            <Button as="router-link" :to="`/batches/${id}/pot-up`" :label="$t('batch.batchPage.potUp')" />
+            <Button as="a" :href="link('label')" target="_blank" outlined :label="$t('batch.done.label')" />
+            <a :href="link('order')" target="_blank">{{ $t('batch.done.order') }}</a>
+          </p>
+          <p v-if="bin.another">
+            {{ $t('batch.done.another') }}
+            <button type="button" class="plain" @click="keep">{{ $t('batch.done.keep') }}</button>
+          </p>
+          <div class="doings">
+            <button
+              v-for="each in DOINGS"
+              :key="each"
+              type="button"
+              class="plain"
+              :aria-expanded="doing === each"
+              @click="open(each)"
+            >
+              {{ $t(`batch.done.doing.${each}`) }}
+            </button>
+          </div>
+          <form v-if="doing" class="doing" @submit.prevent="go">
+            <NumberField
+              v-model="form.litres"
+              :label="$t('batch.done.howMuch')"
+              kind="volume"
+              input-id="bin-litres"
+            />
+            <SelectField
+              v-if="doing === 'MOVED'"
+              v-model="form.other"
+              :label="$t('batch.done.into')"
+              input-id="bin-other"
+              :options="otherOptions"
+            />
+            <label v-if="doing === 'THROWN'" class="field"
+              >{{ $t('batch.done.why') }}
+              <InputText v-model="form.reason" maxlength="200" />
+            </label>
+            <label v-if="doing === 'SHELVED'" class="field"
+              >{{ $t('batch.done.calledOnShelf') }}
+              <InputText v-model="form.name" maxlength="80" />
+            </label>
+            <Button type="submit" :label="$t(`batch.done.do.${doing}`)" />
+          </form>
+          <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+        </section>
+        <section :aria-label="$t('batch.done.keeping')">
+          <h2>{{ $t('batch.done.keeping') }}</h2>
+          <p v-if="bin.keepsUntil" class="until">
+            {{ $t('batch.done.until', { day: shortDate(bin.keepsUntil) }) }}
+          </p>
+          <ul class="advice">
+            <li v-for="each in bin.storage" :key="each">{{ each }}</li>
+          </ul>
+          <h2>{{ $t('batch.done.came') }}</h2>
+          <p v-if="batch.lots.length === 0" class="soft">{{ $t('batch.done.noLots') }}</p>
+          <ul v-else class="trace" role="list">
+            <li v-for="(each, i) in batch.lots" :key="i">
+              {{ each.name }}
+              <span class="figures">{{ text(settings.measures.volume(each.litres)) }}</span>
+              <span v-if="!each.lotId" class="warns">{{ $t('batch.done.onNoLot') }}</span>
+            </li>
+          </ul>
+          <h2>{{ $t('batch.done.went') }}</h2>
+          <p v-if="bin.steps.length === 0" class="soft">{{ $t('batch.done.nothingYet') }}</p>
+          <ul v-else class="trace" role="list">
+            <li v-for="step in bin.steps" :key="step.id">
+              <span class="soft day">{{ shortDate(step.on) }}</span>
+              <RouterLink v-if="step.otherBatchId" :to="`/batches/${step.otherBatchId}/done`">{{
+                stepWords(step)
+              }}</RouterLink>
+              <template v-else>{{ stepWords(step) }}</template>
+              <button
+                v-if="step === last && !['POTTED', 'JOINED', 'SHELVED'].includes(step.kind)"
+                type="button"
+                class="plain"
+                @click="tell({ kind: 'UNDONE', undoes: step.id }, $t('batch.adjust.undone'))"
+              >
+                {{ $t('batch.done.takeBack') }}
+              </button>
+            </li>
+          </ul>
+        </section>
+      </div>
+    </template>
+    <div v-else-if="!loadProblem" class="skeleton" style="height: 420px" />
+  </main>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 48px;
+  align-items: start;
+}
+section {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+.left b {
+  display: block;
+  font-size: 52px;
+  line-height: 1.05;
+}
+.actions,
+.doings {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  align-items: baseline;
+}
+.doing {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  align-items: flex-end;
+  border-left: 3px solid var(--bottle);
+  padding-left: 14px;
+}
+.field {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+}
+.until {
+  font-size: 20px;
+  font-weight: 600;
+}
+.advice {
+  margin: 0;
+  padding-left: 18px;
+  line-height: 1.45;
+}
+.trace {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  max-height: 260px;
+  overflow: auto;
+}
+.trace li {
+  padding: 5px 0;
+  border-bottom: 1px solid var(--line);
+}
+.day {
+  display: inline-block;
+  min-width: 4.6em;
+}
+.warns {
+  color: var(--marigold-ink);
+}
+@media (width <= 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
