@@ -12,6 +12,9 @@ const props = defineProps<{ batchId: string }>()
 const emit = defineEmits<{ reading: [ph: number]; water: [share: number] }>()
 const { sitting, calibration, push, pull, keep, sits } = useProbe(props.batchId)
 const damped = ref(true)
+/** An end that is known no better than this is not drawn, and one that is known better than that may be taken before it is reached. */
+const FAR = 0.9
+const NEAR = 0.3
 const inMix = computed(() => sitting.value?.medium === 'MIX')
 const clock = computed(() => {
   const seconds = sitting.value?.seconds ?? 0
@@ -23,7 +26,7 @@ const lines = computed<Line[]>(() => {
     return []
   }
   const points = it.curve.map(({ seconds, ph }): [number, number] => [seconds / 60, ph])
-  const goes = it.end === undefined ? [] : [it.end]
+  const goes = it.end === undefined || (it.endOff ?? FAR) > FAR ? [] : [it.end]
   return [
     { name: t('assay.probe.shows'), points, ink: 'bottle' },
     ...goes.map((end): Line => {
@@ -70,8 +73,8 @@ const high = computed(() => Math.ceil(Math.max(...values.value, 7) * 2) / 2)
       />
       <Button :label="$t('assay.probe.intoFour')" outlined size="small" @click="push('BUFFER_FOUR', true)" />
       <button v-if="sits" type="button" class="plain" @click="pull">{{ $t('assay.probe.pullOut') }}</button>
+      <TickField v-model="damped" :label="$t('assay.probe.damped')" input-id="probe-damped" />
     </div>
-    <TickField v-model="damped" :label="$t('assay.probe.damped')" input-id="probe-damped" />
     <template v-if="sitting">
       <p v-if="sitting.refused" class="say harm" role="alert">{{ sitting.refused }}</p>
       <template v-else>
@@ -89,17 +92,24 @@ const high = computed(() => Math.ceil(Math.max(...values.value, 7) * 2) / 2)
           :y-max="high"
           :x-max="Math.max(10, Math.ceil(sitting.seconds / 60))"
           :decimals="2"
-          :height="200"
+          :height="150"
         />
         <p class="push">
           <template v-if="inMix">
             <Button
-              :label="$t(sitting.settled ? 'assay.probe.take' : 'assay.probe.takeEarly')"
-              :severity="sitting.settled ? undefined : 'warn'"
-              :outlined="!sitting.settled"
+              v-if="sitting.settled"
+              :label="$t('assay.probe.take')"
               size="small"
-              @click="emit('reading', sitting.settled ? sitting.now : (sitting.end ?? sitting.now))"
+              @click="emit('reading', sitting.now)"
             />
+            <button
+              v-else-if="sitting.end !== undefined && (sitting.endOff ?? 9) < NEAR"
+              type="button"
+              class="plain"
+              @click="emit('reading', sitting.end)"
+            >
+              {{ $t('assay.probe.takeEarly') }}
+            </button>
             <button type="button" class="plain" @click="emit('water', sitting.water)">
               {{ $t('assay.probe.moisture', { percent: figure(sitting.water * 100, 0) }) }}
             </button>
@@ -114,7 +124,6 @@ const high = computed(() => Math.ceil(Math.max(...values.value, 7) * 2) / 2)
         </p>
       </template>
     </template>
-    <p class="soft small">{{ $t('assay.probe.simulated') }}</p>
   </div>
 </template>
 

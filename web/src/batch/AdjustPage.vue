@@ -147,7 +147,7 @@ const offered = computed(() =>
         <section :aria-label="$t('batch.adjust.acidity')">
           <h2>{{ $t('batch.adjust.acidity') }}</h2>
           <p class="now">
-            <b class="figures">{{ $t('batch.adjust.ph', { ph: figure(adjust.ph, 1) }) }}</b>
+            <b>{{ $t('batch.adjust.ph', { ph: figure(adjust.ph, 1) }) }}</b>
             <span class="soft">± {{ figure(adjust.phOff, 1) }}</span>
             <span v-if="adjust.wantedLow !== undefined && adjust.wantedHigh !== undefined">{{
               $t(near ? 'batch.adjust.asWanted' : 'batch.adjust.wanted', {
@@ -175,10 +175,11 @@ const offered = computed(() =>
           </div>
           <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
           <p v-if="adjust.notFor" class="say harm">{{ adjust.notFor }}</p>
+          <p v-else-if="near && goal.ph === undefined" class="good">{{ $t('batch.adjust.addNothing') }}</p>
           <p v-else-if="adjust.corrections.length === 0" class="soft">
             {{ $t('batch.adjust.nothingGetsThere') }}
           </p>
-          <ul class="ways" role="list">
+          <ul v-if="!near || goal.ph !== undefined" class="ways" role="list">
             <li v-for="way in adjust.corrections" :key="way.amendmentId">
               <p>
                 <b>{{
@@ -319,12 +320,19 @@ section {
 .small {
   font-size: 14px;
 }
+.ways .small {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+}
 .reads {
-  margin-right: 14px;
   white-space: nowrap;
 }
 .warns {
   color: var(--marigold-ink);
+}
+.good {
+  font-size: 17px;
 }
 .next {
   margin-bottom: 10px;

@@ -145,6 +145,63 @@ const costWords = computed(() => {
     ...(each === undefined ? [] : [t('batch.batchPage.eachPot', { money: money(each) })]),
   ].join('; ')
 })
+/** Every figure opens: what it was worked out from. */
+const totals = computed(() => {
+  const it = plan.value
+  if (!it || !batch.value) {
+    return []
+  }
+  const volume = (litres: number) => text(settings.measures.volume(litres))
+  return [
+    {
+      words: volume(it.looseLitres),
+      label: t('batch.batchPage.howLoose'),
+      about: t('batch.batchPage.looseHint', { plan: figure((1 - it.yield) * 100, 0) }),
+      lines: [
+        { label: t('batch.batchPage.opened.settled'), value: volume(it.litresToMake) },
+        { label: t('batch.batchPage.opened.yield'), value: `÷ ${figure(it.yield, 2)}` },
+        ...it.materials.map((line) => ({ label: line.name, value: volume(line.litres) })),
+      ],
+    },
+    {
+      words: it.loads === 1 ? t('batch.batchPage.oneLoad') : t('batch.batchPage.loads', { loads: it.loads }),
+      label: t('batch.batchPage.howManyLoads'),
+      about: t('batch.batchPage.moistInAll', { mass: text(settings.measures.mass(it.moistKg)) }),
+      lines: [
+        { label: t('batch.batchPage.opened.loose'), value: volume(it.looseLitres) },
+        { label: t('batch.batchPage.opened.tub'), value: volume(batch.value.tubLitres) },
+        { label: t('batch.batchPage.opened.aLoad'), value: volume(it.looseLitres / it.loads) },
+        {
+          label: t('batch.batchPage.opened.weighs'),
+          value: text(settings.measures.mass(it.moistKg / it.loads)),
+        },
+      ],
+    },
+    {
+      words: it.cost === undefined ? '–' : money(it.cost),
+      label: t('batch.batchPage.howDear'),
+      about: costWords.value,
+      lines: [
+        ...[...it.materials, ...it.layers].map((line) => ({
+          label: line.name,
+          value: line.cost === undefined ? '–' : money(line.cost),
+        })),
+        ...it.pots.flatMap((each, i) =>
+          each.costEach === undefined
+            ? []
+            : [
+                {
+                  label: t('batch.batchPage.opened.potOf', {
+                    width: text(settings.measures.length(fills.value[i]?.pot.topCm ?? 0)),
+                  }),
+                  value: money(each.costEach),
+                },
+              ],
+        ),
+      ],
+    },
+  ]
+})
 const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
 </script>
 
@@ -259,9 +316,8 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
         </section>
         <section :aria-label="$t('batch.batchPage.amounts')" :class="{ old: problem }">
           <div class="totals">
-            <p>
+            <p class="opens">
               <InPlace
-                class="big"
                 :words="text(settings.measures.volume(plan.litresToMake))"
                 :label="$t('batch.batchPage.howMade')"
                 ><dl class="account">
@@ -282,23 +338,16 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
                     })
               }}</span>
             </p>
-            <p>
-              <b class="figures big">{{ text(settings.measures.volume(plan.looseLitres)) }}</b>
-              <span>{{ $t('batch.batchPage.looseHint', { plan: figure((1 - plan.yield) * 100, 0) }) }}</span>
-            </p>
-            <p>
-              <b class="figures big">{{
-                plan.loads === 1
-                  ? $t('batch.batchPage.oneLoad')
-                  : $t('batch.batchPage.loads', { loads: plan.loads })
-              }}</b>
-              <span>{{
-                $t('batch.batchPage.moistInAll', { mass: text(settings.measures.mass(plan.moistKg)) })
-              }}</span>
-            </p>
-            <p>
-              <b class="figures big">{{ plan.cost === undefined ? '–' : money(plan.cost) }}</b>
-              <span>{{ costWords }}</span>
+            <p v-for="total in totals" :key="total.label" class="opens">
+              <InPlace :words="total.words" :label="total.label"
+                ><dl class="account">
+                  <template v-for="line in total.lines" :key="line.label">
+                    <dt>{{ line.label }}</dt>
+                    <dd class="figures">{{ line.value }}</dd>
+                  </template>
+                </dl></InPlace
+              >
+              <span>{{ total.about }}</span>
             </p>
           </div>
           <AmountsTable :plan="plan" @pack="pack" />
@@ -394,6 +443,10 @@ h2 {
 .account dd {
   margin: 0;
   text-align: right;
+}
+.opens :deep(.word) {
+  align-self: flex-start;
+  font: 600 22px var(--figures, inherit);
 }
 .old {
   opacity: 0.4;

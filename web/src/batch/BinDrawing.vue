@@ -13,10 +13,10 @@ const WIDTH = 440
 const DEEP = 150
 const EDGE = 10
 const PX_PER_MM = 1.5
-const LEAST_PX = 2
+const LEAST_PX = 3
 const MOST_PX = 13
-const MOST_GRAINS = 260
-const COVER = 0.75
+const MOST_GRAINS = 520
+const COVER = 0.95
 
 const level = computed(() => Math.max(0, Math.min(1, props.full)) * (DEEP - 12))
 const sum = computed(() => props.recipe.parts.reduce((all, part) => all + part.amount, 0))
@@ -47,6 +47,11 @@ const grains = computed(() =>
     })
     .sort((a, b) => a.order - b.order),
 )
+/** Between the grains it is as the most of it is. */
+const ground = computed(() => {
+  const most = [...props.recipe.parts].sort((a, b) => b.amount - a.amount)[0]
+  return stitchOf(most?.materialId ?? '').colour
+})
 const shares = computed(() =>
   props.recipe.parts.map((part) => ({
     name: material(part.materialId)?.name ?? part.materialId,
@@ -66,7 +71,7 @@ const shares = computed(() =>
         <rect :x="EDGE" :y="EDGE + DEEP - level" :width="WIDTH" :height="level" rx="4" />
       </clipPath>
       <g :clip-path="`url(#${clip})`">
-        <rect :x="EDGE" :y="EDGE" :width="WIDTH" :height="DEEP" class="ground" />
+        <rect :x="EDGE" :y="EDGE" :width="WIDTH" :height="DEEP" class="ground" :style="{ fill: ground }" />
         <ellipse
           v-for="each in grains"
           :key="each.key"
@@ -99,7 +104,7 @@ svg {
   display: block;
 }
 .ground {
-  fill: var(--wash);
+  opacity: 0.35;
 }
 ellipse {
   stroke: var(--ink);

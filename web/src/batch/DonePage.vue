@@ -193,7 +193,7 @@ const keep = async () => {
       <div v-else class="columns">
         <section :aria-label="$t('batch.done.left')">
           <p class="left">
-            <b class="figures">{{ text(settings.measures.volume(bin.litres)) }}</b>
+            <b>{{ text(settings.measures.volume(bin.litres)) }}</b>
             <span>{{
               bin.litres > 0.05
                 ? $t('batch.done.leftOf', { whole: text(settings.measures.volume(bin.wholeLitres)) })
@@ -213,6 +213,9 @@ const keep = async () => {
             <Button as="router-link" :to="`/batches/${id}/pot-up`" :label="$t('batch.batchPage.potUp')" />
             <Button as="a" :href="link('label')" target="_blank" outlined :label="$t('batch.done.label')" />
             <a :href="link('order')" target="_blank">{{ $t('batch.done.order') }}</a>
+            <RouterLink :to="`/shelf/here?after=${id}`">{{
+              $t('batch.batchPage.countUpTheShelf')
+            }}</RouterLink>
           </p>
           <p v-if="bin.another">
             {{ $t('batch.done.another') }}
@@ -313,7 +316,7 @@ section {
 }
 .left b {
   display: block;
-  font-size: 52px;
+  font: 700 52px/1.05 var(--heading);
   line-height: 1.05;
 }
 .actions,
@@ -356,9 +359,13 @@ section {
   padding: 5px 0;
   border-bottom: 1px solid var(--line);
 }
+.trace li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+}
 .day {
-  display: inline-block;
-  min-width: 4.6em;
+  min-width: 6.2em;
 }
 .warns {
   color: var(--marigold-ink);

@@ -126,7 +126,7 @@ const mixed = async () => {
     )
     await client.invalidateQueries({ queryKey: ['batches'] })
     say(t('batch.mix.isMixed'))
-    await router.push(`/batches/${props.id}`)
+    await router.push(`/batches/${props.id}/test`)
   } catch (error) {
     sayProblem(error)
   }

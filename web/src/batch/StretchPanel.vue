@@ -210,6 +210,9 @@ summary {
   padding: 0;
 }
 .lines li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 10px;
   padding: 4px 0;
   border-bottom: 1px solid var(--line);
 }

@@ -176,6 +176,7 @@ const madeKind = (test: BenchTest) =>
             <RouterLink :to="`/batches/${id}/done`">{{ $t('assay.batchTest.done') }}</RouterLink>
           </p>
           <p v-else class="soft small">{{ $t('assay.batchTest.why', { n: figure(2, 0) }) }}</p>
+          <p class="soft small">{{ $t('assay.probe.simulated') }}</p>
         </section>
       </div>
     </template>

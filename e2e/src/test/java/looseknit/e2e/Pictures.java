@@ -26,7 +26,10 @@ class Pictures {
             "blend-standing",
             "blend-layers",
             "blend-chance",
-            "blend-versions");
+            "blend-versions",
+            "blend-doses",
+            "blend-tests",
+            "blends-beside");
 
     private static final int SCOOPS_SHOWN = 8;
 

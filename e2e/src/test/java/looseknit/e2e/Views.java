@@ -24,6 +24,10 @@ final class Views {
         final String batch = page.locator("a", new Page.LocatorOptions().setHasText("Gallery bark"))
                 .first()
                 .getAttribute("href");
+        final String mixed = page.locator("a", new Page.LocatorOptions().setHasText("to test"))
+                .first()
+                .getAttribute("href")
+                .replace("/done", "");
         final Map<String, String> views = new LinkedHashMap<>();
         views.put("today", "/");
         views.put("blends", "/blends");
@@ -47,6 +51,9 @@ final class Views {
         views.put("batch", batch);
         views.put("batch-prepare", batch + "/prepare");
         views.put("batch-mix", batch + "/mix");
+        views.put("batch-test", mixed + "/test");
+        views.put("batch-adjust", mixed + "/adjust");
+        views.put("batch-done", mixed + "/done");
         views.put("pot-up", batch + "/pot-up");
         views.put("pots", "/pots");
         views.put("shelf", "/shelf/here");

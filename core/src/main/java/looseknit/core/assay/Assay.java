@@ -196,7 +196,9 @@ public sealed interface Assay {
 
         @Override
         public List<Finding> findings(final Mix mix, final Acidity acidity) {
-            return List.of(Finding.ph(acidity.ph(weeks), reading + method.add, method.sd));
+            final double predicted = acidity.ph(weeks);
+            return List.of(Finding.ph(predicted, reading + method.add, method.sd)
+                    .moved(PhSpread.dosesSd(mix, predicted, predicted - acidity.plainPh())));
         }
     }
 

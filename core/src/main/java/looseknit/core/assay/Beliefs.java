@@ -65,7 +65,16 @@ public final class Beliefs {
      * @param blend name of the blend, for the model's own error
      */
     public Beliefs after(final Finding finding, final Mix mix, final String blend) {
-        final Weights weights = finding.weights(mix, blend);
+        return after(finding, mix, blend, blend);
+    }
+
+    /**
+     * The same for one heap of a blend, whose doses have done what they have done.
+     *
+     * @param heap name of the heap
+     */
+    public Beliefs after(final Finding finding, final Mix mix, final String blend, final String heap) {
+        final Weights weights = finding.weights(mix, blend, heap);
         final Beliefs wide = covering(weights);
         final double[] h = wide.row(weights);
         final double[] ph = wide.times(h);
@@ -97,9 +106,19 @@ public final class Beliefs {
         return correction(Weights.of(trait, mix, blend), mix);
     }
 
-    /** How far what a finding measures is believed to lie from the tables. */
-    Estimate correction(final Finding finding, final Mix mix, final String blend) {
-        return correction(finding.weights(mix, blend), mix);
+    /** How far what a finding measures is believed to lie from what was predicted. */
+    Estimate correction(final Finding finding, final Mix mix, final String blend, final String heap) {
+        return correction(finding.weights(mix, blend, heap), mix);
+    }
+
+    /**
+     * How far the pH of a heap is believed to lie from what is predicted, with what its tests have shown of its doses.
+     *
+     * @param heap name of the heap
+     * @param dosesSd how far buffers and doses may be off, {@link PhSpread#dosesSd}
+     */
+    public Estimate phOfHeap(final Mix mix, final String blend, final String heap, final double dosesSd) {
+        return correction(Weights.of(LotTrait.PH, mix, blend).plus(Weights.ofDoses(heap), dosesSd), mix);
     }
 
     /** How far water held is believed to lie from the tables: pores less air. */

@@ -15,11 +15,24 @@ import looseknit.core.need.Property;
  * @param predicted what the tables predict, in the trait's unit
  * @param measured what the test showed, in the same unit
  * @param sd how far the test itself may be off
+ * @param dosesSd how far what buffers and doses have done to the heap may be off, in the same unit; 0 for what no dose moves
  */
-public record Finding(Property what, Map<LotTrait, Double> signs, double predicted, double measured, double sd) {
+public record Finding(
+        Property what, Map<LotTrait, Double> signs, double predicted, double measured, double sd, double dosesSd) {
+
+    /** A figure that no dose moves. */
+    public Finding(
+            final Property what,
+            final Map<LotTrait, Double> signs,
+            final double predicted,
+            final double measured,
+            final double sd) {
+        this(what, signs, predicted, measured, sd, 0);
+    }
 
     public Finding {
         signs = Map.copyOf(signs);
+        within("finding.dosesSd", dosesSd, 0, 1e6, Limit.NUMBER);
         within("finding.sd", sd, 1e-9, 1e6, Limit.NUMBER);
         within("finding.measured", measured, -1e6, 1e6, Limit.NUMBER);
         within("finding.predicted", predicted, -1e6, 1e6, Limit.NUMBER);
@@ -50,16 +63,21 @@ public record Finding(Property what, Map<LotTrait, Double> signs, double predict
         return new Finding(Property.PH, Map.of(LotTrait.PH, 1.0), predicted, measured, sd);
     }
 
+    /** The same in a heap of which it is not sure how far its buffers and doses have moved it. */
+    Finding moved(final double byDosesSd) {
+        return new Finding(what, signs, predicted, measured, sd, byDosesSd);
+    }
+
     /** Salts as in a saturation extract, with what doses have set free [dS/m]. */
     public static Finding salts(final double predicted, final double measured, final double sd) {
         return new Finding(Property.SALTS, Map.of(LotTrait.SALTS, 1.0), predicted, measured, sd);
     }
 
-    Weights weights(final Mix mix, final String blend) {
+    Weights weights(final Mix mix, final String blend, final String heap) {
         Weights sum = new Weights(Map.of());
         for (final Map.Entry<LotTrait, Double> sign : signs.entrySet()) {
             sum = sum.plus(Weights.of(sign.getKey(), mix, blend), sign.getValue());
         }
-        return sum;
+        return dosesSd > 0 ? sum.plus(Weights.ofDoses(heap), dosesSd) : sum;
     }
 }

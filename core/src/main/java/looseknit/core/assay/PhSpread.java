@@ -26,6 +26,12 @@ public final class PhSpread {
     public static List<Beliefs.Share> shares(
             final Beliefs beliefs, final Mix mix, final String blend, final double ph, final double moved) {
         final List<Beliefs.Share> shares = new ArrayList<>(beliefs.shares(LotTrait.PH, mix, blend));
+        shares.addAll(ofDoses(mix, ph, moved));
+        return shares;
+    }
+
+    private static List<Beliefs.Share> ofDoses(final Mix mix, final double ph, final double moved) {
+        final List<Beliefs.Share> shares = new ArrayList<>();
         final double all = mix.bufferMeqPerLPerPh();
         for (int i = 0; i < mix.materials().size(); i++) {
             final Material material = mix.materials().get(i);
@@ -39,6 +45,19 @@ public final class PhSpread {
             shares.add(new Beliefs.Share(AssaySentence.LIME_THAT_REACTS.with(), sd * sd));
         }
         return shares;
+    }
+
+    /**
+     * How far a pH may be off because of how hard the materials buffer and how fine the lime is: what is the same in one heap as long as it lies there, and
+     * is learnt by testing it.
+     *
+     * @param ph predicted pH
+     * @param moved how far doses have moved it
+     */
+    public static double dosesSd(final Mix mix, final double ph, final double moved) {
+        return Math.sqrt(ofDoses(mix, ph, moved).stream()
+                .mapToDouble(Beliefs.Share::variance)
+                .sum());
     }
 
     /** A pH with its spread, corrected by tests. */

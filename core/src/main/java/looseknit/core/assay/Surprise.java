@@ -19,9 +19,10 @@ public record Surprise(Finding finding, double believed, double believedSd, Esti
     private static final double TOO_MUCH = 3;
 
     /** What was believed of a finding before it was made, and after it. */
-    public static Surprise of(final Finding finding, final Beliefs before, final Mix mix, final String blend) {
-        final Estimate off = before.correction(finding, mix, blend);
-        final Estimate then = before.after(finding, mix, blend).correction(finding, mix, blend);
+    public static Surprise of(
+            final Finding finding, final Beliefs before, final Mix mix, final String blend, final String heap) {
+        final Estimate off = before.correction(finding, mix, blend, heap);
+        final Estimate then = before.after(finding, mix, blend, heap).correction(finding, mix, blend, heap);
         return new Surprise(
                 finding,
                 finding.predicted() + off.value(),

@@ -38,16 +38,17 @@ public record TestWorth(TestKind kind, List<Narrowing> narrows) {
         narrows = List.copyOf(narrows);
     }
 
-    /** Every test of a mix, and what it would tell. */
-    public static List<TestWorth> of(final Beliefs beliefs, final Mix mix, final String blend, final Acidity acidity) {
-        final Map<Property, Double> before = spreads(beliefs, mix, blend, acidity);
+    /** Every test of a heap, and what it would tell. */
+    public static List<TestWorth> of(
+            final Beliefs beliefs, final Mix mix, final String blend, final String heap, final Acidity acidity) {
+        final Map<Property, Double> before = spreads(beliefs, mix, blend, heap, acidity);
         return List.of(TestKind.values()).stream()
                 .map(kind -> {
                     Beliefs after = beliefs;
                     for (final Finding finding : kind.ordinary().findings(mix, acidity)) {
-                        after = after.after(finding, mix, blend);
+                        after = after.after(finding, mix, blend, heap);
                     }
-                    final Map<Property, Double> then = spreads(after, mix, blend, acidity);
+                    final Map<Property, Double> then = spreads(after, mix, blend, heap, acidity);
                     return new TestWorth(
                             kind,
                             before.entrySet().stream()
@@ -64,7 +65,7 @@ public record TestWorth(TestKind kind, List<Narrowing> narrows) {
 
     /** Spread of each figure that tests can narrow, as it stands. */
     public static Map<Property, Double> spreads(
-            final Beliefs beliefs, final Mix mix, final String blend, final Acidity acidity) {
+            final Beliefs beliefs, final Mix mix, final String blend, final String heap, final Acidity acidity) {
         final Map<Property, Double> spreads = new EnumMap<>(Property.class);
         spreads.put(Property.AIR, beliefs.correction(LotTrait.AIR, mix, blend).sd());
         spreads.put(Property.WATER, beliefs.waterCorrection(mix, blend).sd());
@@ -74,7 +75,11 @@ public record TestWorth(TestKind kind, List<Narrowing> narrows) {
                         * beliefs.correction(LotTrait.DENSITY, mix, blend).sd());
         spreads.put(
                 Property.PH,
-                PhSpread.estimate(beliefs, mix, blend, acidity.ph(0), acidity.ph(0) - acidity.plainPh())
+                beliefs.phOfHeap(
+                                mix,
+                                blend,
+                                heap,
+                                PhSpread.dosesSd(mix, acidity.ph(0), acidity.ph(0) - acidity.plainPh()))
                         .sd());
         spreads.put(
                 Property.SALTS, beliefs.correction(LotTrait.SALTS, mix, blend).sd());

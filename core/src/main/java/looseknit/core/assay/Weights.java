@@ -38,6 +38,11 @@ record Weights(Map<Unknown, Double> each) {
         return new Weights(each);
     }
 
+    /** The weight of what the doses of a heap have really done: one standard deviation of it. */
+    static Weights ofDoses(final String heap) {
+        return new Weights(Map.of(new Unknown(LotTrait.PH, "doses of " + heap, false, 1), 1.0));
+    }
+
     private static double weight(final LotTrait trait, final Mix mix, final int i) {
         final Material material = mix.materials().get(i);
         return switch (trait) {

@@ -85,16 +85,38 @@ public record LimePlan(
      * @param acidity its acidity with the doses, warmth, water and feed that it has
      * @param beliefs what tests have shown
      * @param blend name of the blend among the tests
+     * @param heap name of the heap among the tests; empty for a mix that is only planned
      */
-    public record Subject(Mix mix, Acidity acidity, Beliefs beliefs, String blend) {
+    public record Subject(Mix mix, Acidity acidity, Beliefs beliefs, String blend, String heap) {
+
+        /** A mix that is only planned. */
+        public Subject(final Mix mix, final Acidity acidity, final Beliefs beliefs, final String blend) {
+            this(mix, acidity, beliefs, blend, "");
+        }
 
         /** The acidity from where tests have found it. */
         public Acidity corrected() {
-            final double off = beliefs.correction(LotTrait.PH, mix, blend).value();
+            final double off = off().value();
             return acidity.from(Math.max(2, Math.min(12, acidity.plainPh() + off)));
         }
 
+        private Estimate off() {
+            return heap.isEmpty()
+                    ? beliefs.correction(LotTrait.PH, mix, blend)
+                    : beliefs.phOfHeap(
+                            mix, blend, heap, PhSpread.dosesSd(mix, acidity.ph(0), acidity.ph(0) - acidity.plainPh()));
+        }
+
+        /** The pH of a heap as it lies there. */
+        public Estimate now() {
+            return new Estimate(acidity.ph(0) + off().value(), off().sd());
+        }
+
         Estimate estimate(final Acidity dosed, final double ph) {
+            if (!heap.isEmpty()) {
+                final double moves = PhSpread.FINENESS_RELATIVE_SD * (ph - now().value());
+                return new Estimate(ph, Math.hypot(off().sd(), moves));
+            }
             final double sd = PhSpread.estimate(beliefs, mix, blend, ph, ph - dosed.plainPh())
                     .sd();
             return new Estimate(ph, sd);

@@ -32,9 +32,10 @@ class TestWorthTest {
     private static final Mix MIX = Mix.of(RECIPE);
     private static final Acidity ACIDITY = Acidity.of(MIX, RECIPE.doses(), 20);
     private static final String BLEND = "sill";
+    private static final String HEAP = "sill, the bin by the stairs";
 
     private static Map<TestKind, TestWorth> worth(final Beliefs beliefs) {
-        return TestWorth.of(beliefs, MIX, BLEND, ACIDITY).stream()
+        return TestWorth.of(beliefs, MIX, BLEND, HEAP, ACIDITY).stream()
                 .collect(Collectors.toMap(TestWorth::kind, Function.identity()));
     }
 
@@ -68,10 +69,10 @@ class TestWorthTest {
                 .sdAfter();
         Beliefs after = Beliefs.UNTESTED;
         for (final Finding finding : new Assay.Ph(reads, Assay.Ph.Method.SLURRY, 0).findings(MIX, ACIDITY)) {
-            after = after.after(finding, MIX, BLEND);
+            after = after.after(finding, MIX, BLEND, HEAP);
         }
 
-        assertThat(TestWorth.spreads(after, MIX, BLEND, ACIDITY).get(Property.PH))
+        assertThat(TestWorth.spreads(after, MIX, BLEND, HEAP, ACIDITY).get(Property.PH))
                 .isCloseTo(promised, within(1e-12));
     }
 
@@ -102,7 +103,8 @@ class TestWorthTest {
                         .get(0),
                 Beliefs.UNTESTED,
                 MIX,
-                BLEND);
+                BLEND,
+                HEAP);
     }
 
     /** A slurry thins the salts; published ranges for slurry and saturated paste differ by about so much (from memory). */
@@ -140,6 +142,23 @@ class TestWorthTest {
                                 RECIPE, Brief.OPEN, new Knowledge(after, BLEND, Scoop.LEVEL, MaterialBook.shipped())),
                         Property.SALTS)
                 .value();
+    }
+
+    /** What is read in a limed heap tells of its lime; the materials of other blends are hardly blamed for it. */
+    @Test
+    void aLimedHeapIsKnownByItsTestAndOtherHeapsAreNot() {
+        final double predicted = ACIDITY.ph(8);
+        Beliefs after = Beliefs.UNTESTED;
+        for (final Finding finding : new Assay.Ph(predicted + 0.8, Assay.Ph.Method.SLURRY, 8).findings(MIX, ACIDITY)) {
+            after = after.after(finding, MIX, BLEND, HEAP);
+        }
+        final double dosesSd = PhSpread.dosesSd(MIX, predicted, predicted - ACIDITY.plainPh());
+
+        assertThat(after.phOfHeap(MIX, BLEND, HEAP, dosesSd).value()).isBetween(0.6, 0.8);
+        assertThat(after.phOfHeap(MIX, BLEND, HEAP, dosesSd).sd()).isLessThan(0.2);
+        assertThat(after.phOfHeap(MIX, BLEND, "another heap", dosesSd).value())
+                .isLessThan(after.phOfHeap(MIX, BLEND, HEAP, dosesSd).value());
+        assertThat(after.phOfHeap(MIX, BLEND, "another heap", dosesSd).sd()).isGreaterThan(0.3);
     }
 
     @ParameterizedTest

@@ -15,6 +15,7 @@ import looseknit.core.message.TableText;
 import looseknit.core.outlook.InThePot;
 import looseknit.core.reading.Knowledge;
 import looseknit.server.batch.BatchSamples;
+import looseknit.server.batch.Batches;
 import looseknit.server.blend.Blend;
 import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
@@ -40,6 +41,7 @@ public class Assays implements KnownSource {
     private final Books books;
     private final MadeTestRepository tests;
     private final Blends blends;
+    private final Batches batches;
     private final ApplicationEventPublisher events;
     private final Clock clock;
     private final AtomicReference<@Nullable Beliefs> beliefs = new AtomicReference<>();
@@ -51,11 +53,13 @@ public class Assays implements KnownSource {
             final Books books,
             final MadeTestRepository tests,
             final Blends blends,
+            final Batches batches,
             final ApplicationEventPublisher events,
             final Clock clock) {
         this.books = books;
         this.tests = tests;
         this.blends = blends;
+        this.batches = batches;
         this.events = events;
         this.clock = clock;
     }
@@ -103,6 +107,9 @@ public class Assays implements KnownSource {
             final MadeTest made = new MadeTest(
                     id, sample.blendId(), madeOn, test, sample.recipe(), sample.temperatureC(), clock.instant());
             made.ofBatch(sample.batchId(), sample.agesWeeks());
+            if (test.kind() == TestBody.Kind.PH) {
+                batches.tested(sample.batchId(), madeOn);
+            }
             return tests.saveAndFlush(made);
         });
     }

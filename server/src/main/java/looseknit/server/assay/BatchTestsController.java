@@ -35,6 +35,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/batches/{batchId}/tests")
 class BatchTestsController {
 
+    private static final double SMALL = 0.95;
+    private static final double MIDDLING = 9.5;
+
     private final Books books;
     private final Assays assays;
     private final BatchSamples samples;
@@ -123,7 +126,8 @@ class BatchTestsController {
                 sample.blendId(),
                 sample.lot(),
                 sample.blendName(),
-                TestWorth.of(assays.beliefs(), mix, sample.blendId().toString(), sample.acidity()).stream()
+                TestWorth.of(assays.beliefs(), mix, sample.blendId().toString(), batchId.toString(), sample.acidity())
+                        .stream()
                         .map(this::kind)
                         .toList(),
                 made.stream()
@@ -149,11 +153,16 @@ class BatchTestsController {
                         .map(each -> new NarrowingBody(
                                 each.what().words(),
                                 unit(each.what()),
-                                decimals(each.what(), each.sdBefore()),
+                                fine(difference(each.what(), each.sdBefore())),
                                 difference(each.what(), each.sdBefore()),
                                 difference(each.what(), each.sdAfter()),
                                 100 * each.share()))
                         .toList());
+    }
+
+    /** Decimals that show how a spread narrows. */
+    private static int fine(final double sd) {
+        return sd < SMALL ? 2 : sd < MIDDLING ? 1 : 0;
     }
 
     private BatchTestBody body(final MadeTest test, final Beliefs before) {

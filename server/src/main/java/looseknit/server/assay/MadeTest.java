@@ -131,8 +131,8 @@ public class MadeTest {
         final List<Surprise> surprises = new ArrayList<>();
         Beliefs beliefs = before;
         for (final Finding finding : findings(books)) {
-            surprises.add(Surprise.of(finding, beliefs, mix, blendId.toString()));
-            beliefs = beliefs.after(finding, mix, blendId.toString());
+            surprises.add(Surprise.of(finding, beliefs, mix, blendId.toString(), heap()));
+            beliefs = beliefs.after(finding, mix, blendId.toString(), heap());
         }
         return surprises;
     }
@@ -149,9 +149,14 @@ public class MadeTest {
         final Mix mix = mix(books);
         Beliefs beliefs = before;
         for (final Finding finding : findings(books)) {
-            beliefs = beliefs.after(finding, mix, blendId.toString());
+            beliefs = beliefs.after(finding, mix, blendId.toString(), heap());
         }
         return beliefs;
+    }
+
+    /** The heap that it was made of: the batch, or the blend as it stood. */
+    private String heap() {
+        return (batchId == null ? blendId : batchId).toString();
     }
 
     private Mix mix(final Books books) {

@@ -15,8 +15,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import looseknit.core.assay.LotTrait;
-import looseknit.core.assay.PhSpread;
 import looseknit.core.batch.Bin;
 import looseknit.core.batch.Correction;
 import looseknit.core.batch.LimePlan;
@@ -63,6 +61,10 @@ class AdjustController {
     private static final int AHEAD_DAYS = 84;
     private static final int EVERY_DAYS = 7;
     private static final int MOST_ADDITIONS = 6;
+
+    /** Fewer points than this are not worth turning a heap again. */
+    private static final double WORTH_POINTS = 1;
+
     private static final int LATEST_DAYS = 730;
     private static final double DAYS_IN_WEEK = 7;
 
@@ -188,7 +190,7 @@ class AdjustController {
                 sample,
                 mix,
                 known,
-                new LimePlan.Subject(mix, sample.acidity(), known.beliefs(), known.blend()));
+                new LimePlan.Subject(mix, sample.acidity(), known.beliefs(), known.blend(), id.toString()));
     }
 
     /** What to add; with an acidity and weeks, what brings it there by then. */
@@ -201,12 +203,7 @@ class AdjustController {
         final LocalDate today = LocalDate.now(clock);
         final double litres = heap.bin().litres();
         final Acidity corrected = heap.subject().corrected();
-        final Estimate now = PhSpread.estimate(
-                heap.known().beliefs(),
-                heap.mix(),
-                heap.known().blend(),
-                heap.sample().acidity().ph(0),
-                heap.sample().acidity().ph(0) - heap.sample().acidity().plainPh());
+        final Estimate now = heap.subject().now();
         final Optional<Target> target = target(heap);
         final double wanted =
                 target.map(each -> (each.band().low() + each.band().high()) / 2).orElse(USUAL_PH);
@@ -326,7 +323,7 @@ class AdjustController {
                         heap.known())
                 .stream()
                 .filter(each -> each.fitAfter().isEmpty()
-                        || each.fitAfter().getAsDouble() > each.fitBefore().orElse(0))
+                        || each.fitAfter().getAsDouble() > each.fitBefore().orElse(0) + WORTH_POINTS)
                 .limit(MOST_ADDITIONS)
                 .map(this::body)
                 .toList();
@@ -366,10 +363,8 @@ class AdjustController {
     private List<PhOnBody> history(final Heaped heap, final Acidity corrected, final LocalDate today) {
         final LocalDate mixed = Optional.ofNullable(heap.batch().mixedOn()).orElse(today);
         final LocalDate from = mixed.isBefore(today.minusDays(LATEST_DAYS)) ? today.minusDays(LATEST_DAYS) : mixed;
-        final double off = heap.known()
-                .beliefs()
-                .correction(LotTrait.PH, heap.mix(), heap.known().blend())
-                .value();
+        final double off =
+                heap.subject().now().value() - heap.sample().acidity().ph(0);
         final List<PhOnBody> history = new ArrayList<>();
         for (LocalDate day = from; day.isBefore(today); day = day.plusDays(EVERY_DAYS)) {
             final Bin then = bins.on(heap.batch(), day);

@@ -20,6 +20,7 @@ import looseknit.core.material.Material;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Quantity;
 import looseknit.core.message.Wording;
+import looseknit.core.need.Plant;
 import looseknit.server.frame.Books;
 import looseknit.server.message.Speech;
 import looseknit.server.paper.Paper;
@@ -49,7 +50,8 @@ class BatchPaper {
             h2 { font-size: 13pt; margin: 6mm 0 1mm }
             td, th { border-bottom: 0.4pt solid #9aa79f }
             .big { font-size: 14pt }
-            .box { width: 6mm }
+            .box { width: 7mm }
+            .tick { width: 3.6mm; height: 3.6mm; border: 0.7pt solid #1a211d }
             """;
 
     private final Books books;
@@ -123,7 +125,12 @@ class BatchPaper {
     }
 
     /** The order for the bench: each load by rule, with boxes to tick. */
-    byte[] order(final BatchBody batch, final BatchPlan plan, final Paper.Size size, final String address) {
+    byte[] order(
+            final BatchBody batch,
+            final BatchPlan plan,
+            final Optional<Plant> plant,
+            final Paper.Size size,
+            final String address) {
         final Wording wording = speech.wording();
         final MixSheet sheet = MixSheet.of(plan, batch.scoopLitres());
         final StringBuilder body = new StringBuilder("""
@@ -137,18 +144,24 @@ class BatchPaper {
                         sheet.loads() == 1 ? "" : "s",
                         volume(wording, batch.scoopLitres()),
                         Paper.qr(address)));
+        body.append("<h2>First</h2><table>");
+        Preparation.of(plan, plant)
+                .forEach(task -> body.append("<tr><td class=\"box\"><div class=\"tick\"></div></td><td>%s</td></tr>"
+                        .formatted(plain(wording.of(task.says())))));
+        body.append("</table>");
         for (int load = 1; load <= sheet.loads(); load++) {
             final int of = load;
             body.append("<h2>Load %d</h2><table>".formatted(load));
             sheet.steps().stream()
                     .filter(step -> step.load() == of)
                     .forEach(step -> body.append(
-                            "<tr><td class=\"box\">&#9744;</td><td class=\"big\">%s</td><td class=\"big\">%s</td><td>%s</td></tr>"
+                            "<tr><td class=\"box\"><div class=\"tick\"></div></td><td class=\"big\">%s</td><td class=\"big\">%s</td><td>%s</td></tr>"
                                     .formatted(
                                             step.amendment().isPresent()
                                                     ? plain(wording.of(
                                                             Quantity.trimmed(Dimension.GRAMS, step.grams(), 1)))
-                                                    : scoops(step.scoops()),
+                                                    : scoops(step.scoops())
+                                                            + (step.scoops() > 1 ? " scoops" : " scoop"),
                                             plain(step.name()),
                                             step.turn() == MixTurn.WEIGHED
                                                     ? ""
@@ -184,7 +197,7 @@ class BatchPaper {
         shopping.lines()
                 .forEach(line -> line.packs()
                         .forEach(pack -> body.append(
-                                "<tr><td class=\"box\">&#9744;</td><td class=\"big\">%d × %s</td><td class=\"big\">%s</td><td>%s</td><td>%s</td></tr>"
+                                "<tr><td class=\"box\"><div class=\"tick\"></div></td><td class=\"big\">%d × %s</td><td class=\"big\">%s</td><td>%s</td><td>%s</td></tr>"
                                         .formatted(
                                                 pack.count(),
                                                 volume(wording, pack.litres()),

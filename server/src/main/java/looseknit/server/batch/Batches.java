@@ -249,8 +249,12 @@ public class Batches {
     /** Makes a batch of its own of a part of another. */
     Batch splitOff(
             final UUID id, final Batch from, final BinContent content, final double litres, final LocalDate day) {
-        final Batch batch =
-                new Batch(id, nextLot(clock.instant()), from.blendId(), from.versionNumber(), clock.instant());
+        final Batch batch = new Batch(
+                id,
+                nextLot(day.atStartOfDay(clock.getZone()).toInstant()),
+                from.blendId(),
+                from.versionNumber(),
+                clock.instant());
         batch.become(new BatchAmounts(List.of(), litres, 0, 0, from.scoopLitres(), from.tubLitres()));
         batch.planned(litres);
         batch.splitOff(from.id(), content);
@@ -277,6 +281,16 @@ public class Batches {
         final Batch batch = batches.lock(id).orElseThrow(() -> new NotThere("batch"));
         batch.testNext(day);
         return batches.saveAndFlush(batch);
+    }
+
+    /** A batch was tested on a day: if it was due by then, it is no more. */
+    public void tested(final UUID id, final LocalDate day) {
+        final Batch batch = batches.lock(id).orElseThrow(() -> new NotThere("batch"));
+        final LocalDate due = batch.testOn();
+        if (due != null && !day.isBefore(due)) {
+            batch.testNext(null);
+            batches.saveAndFlush(batch);
+        }
     }
 
     /** Batches to test up to a day, the longest due first. */

@@ -1,9 +1,11 @@
 package looseknit.server.batch;
 
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
+import looseknit.server.frame.Books;
 import looseknit.server.paper.Paper;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -21,11 +23,13 @@ class PaperController {
 
     private static final int LONGEST_CURRENCY = 8;
 
+    private final Books books;
     private final Batches batches;
     private final BatchPaper paper;
     private final StretchController stretch;
 
-    PaperController(final Batches batches, final BatchPaper paper, final StretchController stretch) {
+    PaperController(final Books books, final Batches batches, final BatchPaper paper, final StretchController stretch) {
+        this.books = books;
         this.batches = batches;
         this.paper = paper;
         this.stretch = stretch;
@@ -43,7 +47,15 @@ class PaperController {
     ResponseEntity<byte[]> order(@PathVariable final UUID id, @RequestParam(defaultValue = "A4") final String size) {
         final Batch batch = batches.get(id);
         final BatchBody body = batches.body(batch);
-        return pdf("order-" + body.lot(), paper.order(body, batches.plan(batch), size(size), address(id)));
+        return pdf(
+                "order-" + body.lot(),
+                paper.order(
+                        body,
+                        batches.plan(batch),
+                        Optional.ofNullable(body.brief().plantId())
+                                .flatMap(plant -> books.plants().plant(plant)),
+                        size(size),
+                        address(id)));
     }
 
     /** What to buy for it. */

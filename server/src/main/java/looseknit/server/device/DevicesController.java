@@ -173,8 +173,8 @@ class DevicesController {
         }
         return state.says()
                 ? AssaySentence.ON_THE_WAY.with(
-                        Quantity.of(Dimension.PH, set.corrected(state.end().value()), 1),
-                        Quantity.of(Dimension.NUMBER, off, 1))
+                        Quantity.of(Dimension.PH, set.corrected(state.end().value()), 2),
+                        Quantity.of(Dimension.NUMBER, off, 2))
                 : AssaySentence.WAIT_FOR_IT.with();
     }
 }
