@@ -262,57 +262,60 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
           <h2>{{ $t('batch.batchPage.potsToFill') }}</h2>
           <ConflictNotice v-if="theirs" @mine="draft.keepMine" @theirs="draft.takeTheirs" />
           <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
-          <ul class="choices">
-            <FillRow
-              v-for="(fill, row) in fills"
-              :key="row"
-              :fill="fill"
-              :row="row"
-              :removable="fills.length > 1 || storeField > 0 || tubsField > 0"
-              @changed="setFill(row, $event)"
-              @remove="removeFill(row)"
-            />
-          </ul>
-          <button type="button" class="plain" @click="addFill">
-            {{ $t('batch.batchPage.anotherKindOfPot') }}
-          </button>
-          <div class="measures">
-            <NumberField
-              v-model="storeField"
-              :label="$t('batch.batchPage.forStore')"
-              kind="volume"
-              :decimals="1"
-              input-id="store"
-            />
-            <NumberField
-              v-model="tubsField"
-              :label="$t('batch.batchPage.tubsFull')"
-              :decimals="0"
-              input-id="tubs"
-            />
-          </div>
-          <div class="measures">
-            <NumberField
-              v-model="reserveField"
-              :label="$t('batch.batchPage.reserve')"
-              unit="%"
-              :decimals="0"
-              input-id="reserve"
-            />
-            <NumberField
-              v-model="scoopField"
-              :label="$t('batch.batchPage.myScoop')"
-              kind="volume"
-              input-id="scoop"
-            />
-            <NumberField
-              v-model="tubField"
-              :label="$t('batch.batchPage.myTub')"
-              kind="volume"
-              :decimals="1"
-              input-id="tub"
-            />
-          </div>
+          <p v-if="batch.mixedOn" class="soft">{{ $t('batch.batchPage.isWhatItIs') }}</p>
+          <fieldset :disabled="!!batch.mixedOn">
+            <ul class="choices">
+              <FillRow
+                v-for="(fill, row) in fills"
+                :key="row"
+                :fill="fill"
+                :row="row"
+                :removable="fills.length > 1 || storeField > 0 || tubsField > 0"
+                @changed="setFill(row, $event)"
+                @remove="removeFill(row)"
+              />
+            </ul>
+            <button type="button" class="plain" @click="addFill">
+              {{ $t('batch.batchPage.anotherKindOfPot') }}
+            </button>
+            <div class="measures">
+              <NumberField
+                v-model="storeField"
+                :label="$t('batch.batchPage.forStore')"
+                kind="volume"
+                :decimals="1"
+                input-id="store"
+              />
+              <NumberField
+                v-model="tubsField"
+                :label="$t('batch.batchPage.tubsFull')"
+                :decimals="0"
+                input-id="tubs"
+              />
+            </div>
+            <div class="measures">
+              <NumberField
+                v-model="reserveField"
+                :label="$t('batch.batchPage.reserve')"
+                unit="%"
+                :decimals="0"
+                input-id="reserve"
+              />
+              <NumberField
+                v-model="scoopField"
+                :label="$t('batch.batchPage.myScoop')"
+                kind="volume"
+                input-id="scoop"
+              />
+              <NumberField
+                v-model="tubField"
+                :label="$t('batch.batchPage.myTub')"
+                kind="volume"
+                :decimals="1"
+                input-id="tub"
+              />
+            </div>
+          </fieldset>
         </section>
         <section :aria-label="$t('batch.batchPage.amounts')" :class="{ old: problem }">
           <div class="totals">
@@ -433,6 +436,12 @@ h2 {
 .big {
   font-size: 22px;
   font-weight: 600;
+}
+fieldset {
+  border: 0;
+  margin: 0;
+  padding: 0;
+  min-width: 0;
 }
 .account {
   display: grid;

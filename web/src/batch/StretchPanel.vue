@@ -197,6 +197,9 @@ summary {
   font-size: 26px;
   margin-right: 10px;
 }
+.have :deep(.p-select) {
+  min-width: 210px;
+}
 .have {
   display: flex;
   flex-wrap: wrap;

@@ -278,5 +278,10 @@ article {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }
+  .kinds {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0 24px;
+  }
 }
 </style>

@@ -129,9 +129,9 @@ class MixJourney extends Journey {
                                 AriaRole.LINK,
                                 new Page.GetByRoleOptions().setName("Adjust").setExact(true))
                         .first());
-        assertThat(page.locator(".now")).containsText("pH 4.");
+        assertThat(page.locator("p.now")).containsText("pH 5.");
         Browser.checkAccessibility(page, "adjusting a heap");
-        page.locator("#goal-ph").fill("6");
+        page.locator("#goal-ph").fill("6.3");
         page.keyboard().press("Tab");
         final Locator limes = page.locator(".ways").first().locator("li");
         assertThat(limes.first()).containsText("in four weeks");

@@ -56,8 +56,16 @@ public record Correction(LimePlan plan, double gramsNow, List<ReadsAt> reads, Lo
         return gramsNow < plan.grams() - 1e-9;
     }
 
+    /** Whether it burns hands and roots, or is no lime by trade: what growers take only when nothing else is there. */
+    private boolean rough() {
+        final Amendment with = plan.amendment();
+        return with.reaction() == Amendment.Reaction.HYDROXIDE
+                || with.kind() == Amendment.Kind.FEED
+                || with.kind() == Amendment.Kind.MINERAL;
+    }
+
     /**
-     * Every way there is, the one with the least chance of too much first. A way that cannot get there is left out.
+     * Every way there is, the gentle ones first, and of those the one with the least chance of too much. A way that cannot get there is left out.
      *
      * @param subject the heap as it stands today
      * @param kinds amendments that are allowed
@@ -74,7 +82,8 @@ public record Correction(LimePlan plan, double gramsNow, List<ReadsAt> reads, Lo
                 way(subject, kind, goal, today).ifPresent(ways::add);
             }
         }
-        ways.sort(Comparator.comparingDouble((Correction way) -> way.plan().overshootRisk()));
+        ways.sort(Comparator.comparing(Correction::rough)
+                .thenComparingDouble(way -> way.plan().overshootRisk()));
         return List.copyOf(ways);
     }
 

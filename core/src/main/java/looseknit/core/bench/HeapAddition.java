@@ -54,7 +54,24 @@ public record HeapAddition(
             final double scoopLitres,
             final Brief brief,
             final Knowledge known) {
-        final Glance before = Evaluator.glance(bin.recipe().orElseThrow(), brief, known);
+        return of(
+                bin,
+                Evaluator.glance(bin.recipe().orElseThrow(), brief, known),
+                material,
+                scoops,
+                scoopLitres,
+                brief,
+                known);
+    }
+
+    private static HeapAddition of(
+            final Bin bin,
+            final Glance before,
+            final Material material,
+            final double scoops,
+            final double scoopLitres,
+            final Brief brief,
+            final Knowledge known) {
         final Glance after = Evaluator.glance(
                 bin.with(material, scoops * scoopLitres).recipe().orElseThrow(), brief, known);
         return new HeapAddition(
@@ -70,9 +87,10 @@ public record HeapAddition(
             final Brief brief,
             final Knowledge known) {
         final double part = part(bin, plan, scoopLitres);
+        final Glance before = Evaluator.glance(bin.recipe().orElseThrow(), brief, known);
         return materials
                 .distinct()
-                .map(material -> of(bin, material, part, scoopLitres, brief, known))
+                .map(material -> of(bin, before, material, part, scoopLitres, brief, known))
                 .sorted(Comparator.comparingDouble(
                         each -> -each.fitAfter().orElse(each.after().getOrDefault(Property.AIR, 0.0))))
                 .toList();

@@ -148,7 +148,7 @@ class BinTest {
     }
 
     @Test
-    void everyWayToMoreLimeGetsThereAndTheSafestComesFirst() {
+    void everyWayToMoreLimeGetsThereAndTheGentlestComesFirst() {
         final Bin bin = bin();
         final Recipe recipe = bin.recipe().orElseThrow();
         final LimePlan.Subject subject =

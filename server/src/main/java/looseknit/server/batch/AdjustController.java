@@ -6,7 +6,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -218,8 +218,13 @@ class AdjustController {
                 List.copyOf(books.materials().amendments()),
                 new LimePlan.Goal(goalPh, goalWeeks, highest, litres),
                 today);
-        final List<Correction> allowed =
-                ways.stream().filter(way -> stop(heap, way).isEmpty()).toList();
+        final Set<String> standing =
+                stops(heap, heap.bin().recipe().orElseThrow()).keySet();
+        final Map<Correction, Optional<Message>> barred = new LinkedHashMap<>();
+        ways.forEach(way -> barred.put(way, stop(heap, way, standing)));
+        final List<Correction> allowed = ways.stream()
+                .filter(way -> Objects.requireNonNull(barred.get(way)).isEmpty())
+                .toList();
         return new AdjustBody(
                 id,
                 heap.sample().blendId(),
@@ -237,8 +242,8 @@ class AdjustController {
                 working.map(Correction.StillWorking::says).orElse(null),
                 working.map(each -> !each.today()).orElse(true),
                 allowed.isEmpty()
-                        ? ways.stream()
-                                .flatMap(way -> stop(heap, way).stream())
+                        ? barred.values().stream()
+                                .flatMap(Optional::stream)
                                 .findFirst()
                                 .orElse(null)
                         : null,
@@ -274,22 +279,24 @@ class AdjustController {
                         .findFirst();
     }
 
-    /** The stop that a dose would bring about; nothing if it may go in. */
-    private Optional<Message> stop(final Heaped heap, final Correction way) {
+    /** Ids of the stops that stand against a recipe, with what they say. */
+    private static Map<String, Message> stops(final Heaped heap, final Recipe recipe) {
+        final Map<String, Message> stops = new LinkedHashMap<>();
+        Evaluator.glance(recipe, heap.sample().brief(), heap.known())
+                .stops()
+                .forEach(each -> stops.put(each.id(), each.why().message()));
+        return stops;
+    }
+
+    /** The stop that a dose would bring about beside those that stand already; nothing if it may go in. */
+    private static Optional<Message> stop(final Heaped heap, final Correction way, final Set<String> standing) {
         final Recipe now = heap.bin().recipe().orElseThrow();
         final List<Recipe.Dose> doses = new ArrayList<>(now.doses());
         doses.add(new Recipe.Dose(
                 way.plan().amendment(), way.gramsNow() / heap.bin().litres()));
-        final Set<String> before = new LinkedHashSet<>();
-        Evaluator.glance(now, heap.sample().brief(), heap.known()).stops().forEach(each -> before.add(each.id()));
-        return Evaluator.glance(
-                        new Recipe(now.measure(), now.parts(), doses),
-                        heap.sample().brief(),
-                        heap.known())
-                .stops()
-                .stream()
-                .filter(each -> !before.contains(each.id()))
-                .map(each -> each.why().message())
+        return stops(heap, new Recipe(now.measure(), now.parts(), doses)).entrySet().stream()
+                .filter(each -> !standing.contains(each.getKey()))
+                .map(Map.Entry::getValue)
                 .findFirst();
     }
 

@@ -17,6 +17,7 @@ import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
+import looseknit.server.frame.Refused;
 import looseknit.server.frame.UnknownName;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -81,12 +82,18 @@ class Mixing {
      *
      * @throws OutOfRangeException if an amount, load or target cannot be
      * @throws UnknownName if there is no such material or amendment
+     * @throws Refused if the batch is mixed already
      */
     State tap(final UUID batchId, final TapBody body) {
         final Batch batch = stored.lock(batchId).orElseThrow(() -> new NotThere("batch"));
         final BatchPlan plan = batches.plan(batch);
         final List<BatchTap> told = new ArrayList<>(taps.findByBatchIdOrderByNumber(batchId));
         if (!taps.existsById(body.id())) {
+            if (batch.mixedOn() != null && body.kind() != BatchTap.Kind.TICKED && body.kind() != BatchTap.Kind.BEGUN) {
+                throw new Refused(
+                        "This batch is mixed",
+                        "What was counted into it stands. Add more on its page Adjust, or say that it is not mixed yet.");
+            }
             check(plan, told, body);
             final long next = told.isEmpty() ? 1 : told.get(told.size() - 1).number() + 1;
             told.add(taps.saveAndFlush(new BatchTap(body.id(), batchId, next, clock.instant(), body)));
