@@ -62,6 +62,7 @@ export type BookOrder = NonNullable<NonNullable<paths['/api/blends']['get']['par
 export type BookPage = Schemas['BookPageBody']
 export type Line = Schemas['LineBody']
 export type Potting = Schemas['PottingBody']
+export type Portrait = Schemas['PortraitBody']
 export type Today = Schemas['TodayBody']
 export type Units = Schemas['UnitsBody']
 export type Asked = Schemas['AskedBody']

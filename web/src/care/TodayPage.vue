@@ -102,7 +102,9 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
           <ul class="choices">
             <li v-for="potting in pottings" :key="potting.id" class="due">
               <div class="who">
-                <b>{{ potting.label }}</b>
+                <b
+                  ><RouterLink :to="`/pots/${potting.id}`">{{ potting.label }}</RouterLink></b
+                >
                 <span class="soft">
                   {{ potting.brief.pot ? potWords(potting.brief.pot, settings.measures) : '' }} ·
                   {{ potting.blendName }}
@@ -159,7 +161,7 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
             <li v-for="batch in today.toTest" :key="batch.id">
               <RouterLink :to="`/batches/${batch.id}/test`">{{ batch.blendName }}</RouterLink>
               <span class="soft">{{
-                $t('care.todayPage.toTestSince', { lot: batch.lot, day: shortDate(batch.testOn) })
+                $t('care.todayPage.toTestSince', { day: shortDate(batch.testOn) })
               }}</span>
             </li>
           </ul>
@@ -247,6 +249,13 @@ section > .place:first-child {
 .who b {
   font-size: 16px;
   overflow-wrap: anywhere;
+}
+.who b a {
+  color: inherit;
+  text-decoration: none;
+}
+.who b a:hover {
+  text-decoration: underline;
 }
 .who .soft,
 .why {

@@ -4,6 +4,7 @@ import type { Pot } from '@/api/types'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
 import { t } from '@/words'
+import { WALL_LOOKS } from './walls'
 
 /** A pot cut open, to scale: wall, mix, wet zone, drainage layer, foot. */
 const props = defineProps<{ pot: Pot; mixHeightCm: number; wetZoneCm: number }>()
@@ -33,8 +34,8 @@ const wall = computed(() => {
 const layerTop = computed(() => props.pot.layerCm)
 const wetTop = computed(() => layerTop.value + props.wetZoneCm)
 const mixTop = computed(() => layerTop.value + props.mixHeightCm)
-const strokes = { CLAY: ['#b5603a', 9], PLASTIC: ['#4d5b53', 4], GLAZED: ['#2f6f7d', 8] } as const
-const stroke = computed(() => strokes[props.pot.wall])
+const WIDTHS = { CLAY: 9, PLASTIC: 4, GLAZED: 8 } as const
+const stroke = computed(() => [WALL_LOOKS[props.pot.wall].colour, WIDTHS[props.pot.wall]] as const)
 const holes = computed(() => props.pot.base !== 'NO_HOLES')
 const total = computed(() => middle.value * 2 + LABELS)
 const labels = computed(() => {

@@ -11,6 +11,7 @@ import { useSettings } from '@/measure/settings'
 import { figure } from '@/measure/units'
 import { potWords } from '@/need/words'
 import { t } from '@/words'
+import PotThumb from './PotThumb.vue'
 
 /** All pots by place, with what is in them and when to look. */
 const settings = useSettings()
@@ -82,10 +83,15 @@ const interval = (potting: Potting) =>
           <tbody>
             <tr v-for="potting in pottings" :key="potting.id">
               <th scope="row">
-                {{ potting.label }}
-                <small class="soft">{{
-                  potting.brief.pot ? potWords(potting.brief.pot, settings.measures) : ''
-                }}</small>
+                <span class="named"
+                  ><PotThumb :pot="potting.brief.pot" />
+                  <span
+                    ><RouterLink :to="`/pots/${potting.id}`">{{ potting.label }}</RouterLink>
+                    <small class="soft">{{
+                      potting.brief.pot ? potWords(potting.brief.pot, settings.measures) : ''
+                    }}</small></span
+                  ></span
+                >
               </th>
               <td>{{ potting.plantName }}</td>
               <td>
@@ -164,6 +170,11 @@ tbody tr {
 tbody th {
   font-weight: 600;
   overflow-wrap: anywhere;
+}
+.named {
+  display: flex;
+  gap: 10px;
+  align-items: center;
 }
 tbody th small {
   display: block;

@@ -105,6 +105,13 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'pots', place: 'pots' },
   },
   {
+    path: '/pots/:id',
+    name: 'pot',
+    component: () => import('@/pot/PotPage.vue'),
+    props: true,
+    meta: { title: 'pot', place: 'pots' },
+  },
+  {
     path: '/blends/:id/closer/:view(pots|tests|doses|outlook|season|layers|standing|chance)',
     name: 'closer',
     component: () => import('@/blend/CloserPage.vue'),

@@ -91,7 +91,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_6"];
+        get: operations["get_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -139,7 +139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_5"];
+        get: operations["get_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -235,7 +235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_4"];
+        get: operations["get_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1228,6 +1228,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["looks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pottings/{id}/portrait": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3222,6 +3238,40 @@ export interface components {
             /** Format: int32 */
             usualDays: number;
         };
+        PortraitBody: {
+            curves: components["schemas"]["PotCurveBody"][];
+            /** Format: double */
+            days: number;
+            /** Format: double */
+            dryKg: number;
+            /** Format: double */
+            fillCm: number;
+            /** Format: double */
+            highDays: number;
+            hint?: string;
+            /** Format: double */
+            layerCm: number;
+            layerName?: string;
+            /** Format: double */
+            lowDays: number;
+            /** Format: double */
+            mixLitres: number;
+            potting: components["schemas"]["PottingBody"];
+            recipe: components["schemas"]["RecipeBody"];
+            /** Format: double */
+            settledCm: number;
+            slices: components["schemas"]["PotSliceBody"][];
+            /** Format: date */
+            today: string;
+            /** Format: double */
+            wantsKg: number;
+            /** Format: double */
+            wantsShare: number;
+            /** Format: double */
+            wateredKg: number;
+            /** Format: double */
+            wetFootCm: number;
+        };
         PotAndMixBody: {
             columns: components["schemas"]["MixColumnBody"][];
             rows: components["schemas"]["WallRowBody"][];
@@ -3244,6 +3294,22 @@ export interface components {
             topCm: number;
             /** @enum {string} */
             wall: "PLASTIC" | "GLAZED" | "CLAY";
+        };
+        PotCurveBody: {
+            left: number[];
+            own: boolean;
+            /** @enum {string} */
+            wall: "PLASTIC" | "GLAZED" | "CLAY";
+        };
+        PotSliceBody: {
+            /** Format: double */
+            air: number;
+            /** Format: double */
+            fromCm: number;
+            /** Format: double */
+            toCm: number;
+            /** Format: double */
+            water: number;
         };
         PotVolumeBody: {
             /** Format: double */
@@ -4227,7 +4293,7 @@ export interface operations {
             };
         };
     };
-    get_6: {
+    get_7: {
         parameters: {
             query?: {
                 ph?: number;
@@ -4321,7 +4387,7 @@ export interface operations {
             };
         };
     };
-    get_5: {
+    get_6: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -4497,7 +4563,7 @@ export interface operations {
             };
         };
     };
-    get_4: {
+    get_5: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -6741,6 +6807,34 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["LookBody"][];
+                };
+            };
+        };
+    };
+    get_4: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PortraitBody"];
                 };
             };
         };

@@ -29,7 +29,8 @@ class Pictures {
             "blend-versions",
             "blend-doses",
             "blend-tests",
-            "blends-beside");
+            "blends-beside",
+            "blend-count");
 
     private static final int SCOOPS_SHOWN = 8;
 

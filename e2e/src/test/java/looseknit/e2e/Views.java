@@ -28,6 +28,8 @@ final class Views {
                 .first()
                 .getAttribute("href")
                 .replace("/done", "");
+        page.navigate(app.address() + "/pots");
+        final String pot = page.locator("main th a").first().getAttribute("href");
         final Map<String, String> views = new LinkedHashMap<>();
         views.put("today", "/");
         views.put("blends", "/blends");
@@ -56,6 +58,7 @@ final class Views {
         views.put("batch-done", mixed + "/done");
         views.put("pot-up", batch + "/pot-up");
         views.put("pots", "/pots");
+        views.put("pot", pot);
         views.put("shelf", "/shelf/here");
         views.put("shelf-buy", "/shelf/buy");
         views.put("shelf-own", "/shelf/own");

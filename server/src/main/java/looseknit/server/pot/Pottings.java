@@ -138,7 +138,9 @@ public class Pottings {
                         .orElse(0);
     }
 
-    private Potting get(final UUID id) {
+    /** A pot by its id. */
+    @Transactional(readOnly = true)
+    public Potting get(final UUID id) {
         return pottings.findById(id).orElseThrow(() -> new NotThere("pot"));
     }
 

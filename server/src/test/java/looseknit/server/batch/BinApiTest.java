@@ -12,6 +12,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.startsWith;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -261,6 +262,36 @@ class BinApiTest {
                         .value(1.0));
         step(batch, "\"kind\":\"UNDONE\",\"undoes\":\"%s\"".formatted(added)).andExpect(status().isOk());
         assertThat(JsonPath.<List<Double>>read(json("/api/shelf/lots"), lots)).containsExactly(5.0);
+    }
+
+    private ResultActions potUp(final UUID id) throws Exception {
+        return http.perform(send(
+                "/api/pottings",
+                "{\"id\":\"%s\",\"label\":\"Lily, landing\",\"brief\":%s,\"batchId\":\"%s\",\"pottedOn\":\"2026-03-01\"}"
+                        .formatted(id, brief(), batch)));
+    }
+
+    /** A pot takes its mix out of the bin once, gives it back with the pot, and can be drawn. */
+    @Test
+    void potsAreFilledFromTheBin() throws Exception {
+        final double before = litres(batch);
+        final UUID pot = UUID.randomUUID();
+        potUp(pot).andExpect(status().isOk());
+        potUp(pot).andExpect(status().isOk());
+        final double after = litres(batch);
+        assertThat(before - after).isBetween(0.8, 1.6);
+        http.perform(ask("/api/batches/{id}/bin", batch))
+                .andExpect(jsonPath("$.steps[0].kind").value("POTTED"))
+                .andExpect(jsonPath("$.steps[0].name").value("Lily, landing"));
+        http.perform(delete("/api/pottings/{id}", pot)).andExpect(status().isNoContent());
+        assertThat(litres(batch)).isCloseTo(before, within(1e-6));
+        http.perform(send("/api/pottings/{id}/restore", "", pot)).andExpect(status().isOk());
+        assertThat(litres(batch)).isCloseTo(after, within(1e-6));
+        http.perform(ask("/api/pottings/{id}/portrait", pot))
+                .andExpect(jsonPath("$.slices", hasSize(24)))
+                .andExpect(jsonPath("$.curves[0].own").value(true))
+                .andExpect(jsonPath("$.wateredKg", greaterThan(0.5)));
+        http.perform(ask("/api/pottings/{id}/portrait", UUID.randomUUID())).andExpect(status().isNotFound());
     }
 
     private String sitting(final String medium, final boolean damped) throws Exception {

@@ -1,0 +1,129 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { beforeEach, describe, expect, it } from 'vitest'
+import type { Portrait } from '@/api/types'
+import { notices } from '@/parts/notices'
+import { Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
+import PotPage from './PotPage.vue'
+
+const portrait = (change: Partial<Portrait> = {}): Portrait => ({
+  potting: {
+    id: 'p1',
+    label: 'Fern, stair',
+    brief: {
+      plantId: 'fern',
+      stage: 'ESTABLISHED',
+      pot: {
+        shape: 'ROUND',
+        topCm: 14,
+        bottomCm: 10,
+        heightCm: 13,
+        wall: 'CLAY',
+        base: 'ON_FEET',
+        baseCm: 0,
+        layerCm: 2,
+        layerMaterialId: 'pebbles',
+      },
+    } as Portrait['potting']['brief'],
+    plantName: 'Maidenhair fern',
+    batchId: 'b1',
+    lot: '2026-10-01-1',
+    blendId: 'bl1',
+    versionNumber: 1,
+    blendName: 'Stair fern',
+    pottedOn: '2026-10-01',
+    predictedDays: 3.4,
+    predictedLowDays: 2,
+    predictedHighDays: 5,
+    lastWateredOn: '2026-11-25',
+    nextLookOn: '2026-11-28',
+    nextLookBecause: 'predicted barely moist after 3 days',
+  },
+  recipe: { measure: 'PARTS', parts: [{ materialId: 'peat', amount: 3 }], doses: [] },
+  today: '2026-11-27',
+  fillCm: 12,
+  settledCm: 11,
+  layerCm: 2,
+  layerName: 'Pebbles',
+  wetFootCm: 2.4,
+  mixLitres: 1.2,
+  slices: [
+    { fromCm: 2, toCm: 7, water: 0.7, air: 0.1 },
+    { fromCm: 7, toCm: 12, water: 0.5, air: 0.3 },
+  ],
+  wateredKg: 1.9,
+  wantsKg: 1.5,
+  dryKg: 1.1,
+  days: 3.4,
+  lowDays: 2,
+  highDays: 5,
+  wantsShare: 0.55,
+  curves: [
+    { wall: 'CLAY', own: true, left: [1, 0.8, 0.6, 0.45, 0.3] },
+    { wall: 'PLASTIC', own: false, left: [1, 0.9, 0.8, 0.7, 0.6] },
+  ],
+  hint: 'It may never dry out.',
+  ...change,
+})
+const open = async (answers: Record<string, unknown> = {}) => {
+  const asked = stubServer({
+    'GET /api/pottings/p1/portrait': portrait(),
+    'GET /api/pottings/p1/looks': [
+      { id: 'l1', lookedOn: '2026-10-20', answer: 'BONE_DRY' },
+      { id: 'l2', lookedOn: '2026-11-25', answer: 'WATERED' },
+    ],
+    'POST /api/looks': {},
+    'GET /api/materials': [],
+    'GET /api/amendments': [],
+    ...answers,
+  })
+  const view = mount(PotPage, {
+    props: { id: 'p1' },
+    global: { ...surroundings(), stubs: { LineChart: true } },
+  })
+  await flushPromises()
+  return { view, asked }
+}
+
+describe('the page of a pot', () => {
+  beforeEach(() => notices.splice(0))
+
+  it('says in words what the drawing shows, with labels that keep apart', async () => {
+    const { view } = await open()
+    const drawing = view.get('svg.portrait')
+
+    expect(drawing.attributes('aria-label')).toContain('filled to 12')
+    expect(drawing.attributes('aria-label')).toContain('in a year 11')
+    expect(drawing.attributes('aria-label')).toContain('wet foot, 2.4')
+    const heights = drawing.findAll('text').map((each) => Number(each.attributes('y')))
+    heights.slice(1).forEach((y, i) => expect(y - (heights[i] ?? 0)).toBeGreaterThanOrEqual(19))
+  })
+
+  it('says how to tell that it wants water, and what was seen', async () => {
+    const { view } = await open()
+
+    expect(view.text()).toContain('under 1.5')
+    expect(view.text()).toContain('It may never dry out.')
+    expect(view.text()).toContain('2 looks, once bone dry')
+    expect(view.findAll('.look')).toHaveLength(2)
+  })
+
+  it('takes a look, with a way back', async () => {
+    const { view, asked } = await open()
+    await view.get('.acts button').trigger('click')
+    await flushPromises()
+
+    expect(asked.find((each) => each.method === 'POST')?.body).toMatchObject({
+      pottingId: 'p1',
+      answer: 'WATERED',
+    })
+    expect(notices[0]?.undo).toBeDefined()
+  })
+
+  it('says why a pot cannot be drawn', async () => {
+    const { view } = await open({
+      'GET /api/pottings/p1/portrait': new Refusal(422, { detail: 'Its plant is not known any more.' }),
+    })
+
+    expect(view.get('[role=alert]').text()).toContain('not known any more')
+  })
+})
