@@ -11,6 +11,7 @@ import { sayProblem } from '@/parts/notices'
 import { useKept } from '@/parts/useKept'
 import { EXTRACTS, METHODS, SHOWS } from './kinds'
 import { START, testOf, type Figures } from './figures'
+import ContainerFields from './ContainerFields.vue'
 import SqueezeDrawing from './SqueezeDrawing.vue'
 
 /** The figures of one kind of test of a heap, typed or taken from the instruments. What is typed outlives a reload until it is noted. */
@@ -86,73 +87,32 @@ defineExpose({
 
 <template>
   <form class="test" @submit.prevent="emit('note', testOf(kind, form))">
-    <div v-if="kind === 'DRAINAGE' || kind === 'WEIGHING'" class="fields">
-      <NumberField
-        v-model="form.containerL"
-        :label="$t('assay.testForm.mixInTheTub')"
-        kind="volume"
-        input-id="heap-container"
-      />
-      <NumberField
-        v-model="form.heightCm"
-        :label="$t('assay.testForm.itsHeight')"
-        kind="length"
-        input-id="heap-height"
-      />
-    </div>
-    <div v-if="kind === 'DRAINAGE'" class="fields">
-      <NumberField
-        v-model="form.waterInL"
-        :label="$t('assay.testForm.waterItTookUp')"
-        kind="volume"
-        :decimals="3"
-        input-id="heap-in"
-      />
-      <NumberField
-        v-model="form.drainedL"
-        :label="$t('assay.testForm.waterThatRanOut')"
-        kind="volume"
-        :decimals="3"
-        input-id="heap-out"
-      />
-      <NumberField
-        v-model="form.moistureL"
-        :label="$t('assay.testForm.moistureBefore')"
-        kind="volume"
-        :decimals="3"
-        input-id="heap-moisture"
-      />
-    </div>
-    <div v-if="kind === 'WEIGHING'" class="fields">
-      <NumberField
-        v-model="form.wetG"
-        :label="$t('assay.testForm.wetDrained')"
-        kind="grams"
-        :decimals="1"
-        input-id="heap-wet"
-      />
-      <Button
-        type="button"
-        outlined
-        size="small"
-        :label="$t('assay.batchTest.scaleWet')"
-        @click="weigh(false)"
-      />
-      <NumberField
-        v-model="form.dryG"
-        :label="$t('assay.testForm.dry')"
-        kind="grams"
-        :decimals="1"
-        input-id="heap-dry"
-      />
-      <Button
-        type="button"
-        outlined
-        size="small"
-        :label="$t('assay.batchTest.scaleDry')"
-        @click="weigh(true)"
-      />
-    </div>
+    <ContainerFields
+      v-if="kind === 'DRAINAGE' || kind === 'WEIGHING'"
+      :model-value="form"
+      :kind="kind"
+      id-prefix="heap"
+      @update:model-value="form = { ...form, ...$event }"
+    >
+      <template #wet>
+        <Button
+          type="button"
+          outlined
+          size="small"
+          :label="$t('assay.batchTest.scaleWet')"
+          @click="weigh(false)"
+        />
+      </template>
+      <template #dry>
+        <Button
+          type="button"
+          outlined
+          size="small"
+          :label="$t('assay.batchTest.scaleDry')"
+          @click="weigh(true)"
+        />
+      </template>
+    </ContainerFields>
     <fieldset v-if="kind === 'SQUEEZE'" class="shows">
       <legend>{{ $t('assay.testForm.theHandful') }}</legend>
       <label v-for="each in SHOWS" :key="each.value" :class="{ on: form.shows === each.value }">

@@ -7,6 +7,7 @@ import { todayHere } from '@/measure/days'
 import ChoiceList from '@/parts/ChoiceList.vue'
 import { useKept } from '@/parts/useKept'
 import NumberField from '@/measure/NumberField.vue'
+import ContainerFields from './ContainerFields.vue'
 import { howTo, KINDS, METHODS, SHOWS, type Kind } from './kinds'
 
 /** Figures of one test. What is typed outlives a reload until the test is noted. */
@@ -74,59 +75,13 @@ const note = () =>
   <form class="test-form" @submit.prevent="note">
     <ChoiceList v-model="form.kind" :options="KINDS" :label="$t('assay.testForm.kindOfTest')" hide-label />
     <p class="how">{{ howTo(form.kind) }}</p>
-    <div v-if="form.kind === 'DRAINAGE' || form.kind === 'WEIGHING'" class="fields">
-      <NumberField
-        v-model="form.containerL"
-        :label="$t('assay.testForm.mixInTheTub')"
-        kind="volume"
-        input-id="test-container"
-      />
-      <NumberField
-        v-model="form.heightCm"
-        :label="$t('assay.testForm.itsHeight')"
-        kind="length"
-        input-id="test-height"
-      />
-    </div>
-    <div v-if="form.kind === 'DRAINAGE'" class="fields">
-      <NumberField
-        v-model="form.waterInL"
-        :label="$t('assay.testForm.waterItTookUp')"
-        kind="volume"
-        :decimals="3"
-        input-id="test-in"
-      />
-      <NumberField
-        v-model="form.drainedL"
-        :label="$t('assay.testForm.waterThatRanOut')"
-        kind="volume"
-        :decimals="3"
-        input-id="test-out"
-      />
-      <NumberField
-        v-model="form.moistureL"
-        :label="$t('assay.testForm.moistureBefore')"
-        kind="volume"
-        :decimals="3"
-        input-id="test-moisture"
-      />
-    </div>
-    <div v-else-if="form.kind === 'WEIGHING'" class="fields">
-      <NumberField
-        v-model="form.wetG"
-        :label="$t('assay.testForm.wetDrained')"
-        kind="grams"
-        :decimals="1"
-        input-id="test-wet"
-      />
-      <NumberField
-        v-model="form.dryG"
-        :label="$t('assay.testForm.dry')"
-        kind="grams"
-        :decimals="1"
-        input-id="test-dry"
-      />
-    </div>
+    <ContainerFields
+      v-if="form.kind === 'DRAINAGE' || form.kind === 'WEIGHING'"
+      :model-value="form"
+      :kind="form.kind"
+      id-prefix="test"
+      @update:model-value="form = { ...form, ...$event }"
+    />
     <template v-else-if="form.kind === 'PH'">
       <ChoiceList v-model="form.method" :options="METHODS" :label="$t('assay.testForm.how')" />
       <div class="fields">

@@ -3,6 +3,7 @@ import { computed, useId } from 'vue'
 import type { Bin } from '@/api/types'
 import { chance } from '@/material/grains'
 import { stitchOf } from '@/material/stitches'
+import { strewn, type Dot } from '@/material/strewn'
 import { useMaterials } from '@/material/useBook'
 
 /** The bin of a batch, cut open: its mix with grains of every material by their share, as full as it is. */
@@ -20,32 +21,25 @@ const COVER = 0.95
 
 const level = computed(() => Math.max(0, Math.min(1, props.full)) * (DEEP - 12))
 const sum = computed(() => props.recipe.parts.reduce((all, part) => all + part.amount, 0))
-const grains = computed(() =>
+const grains = computed<Dot[]>(() =>
   props.recipe.parts
     .flatMap((part) => {
       const grain = material(part.materialId)
-      if (!grain || sum.value === 0) {
-        return []
-      }
-      const r = Math.min(MOST_PX, Math.max(LEAST_PX, (grain.d50Mm * PX_PER_MM) / 2))
-      const area = (WIDTH * DEEP * part.amount) / sum.value
-      const count = Math.min(MOST_GRAINS, Math.ceil((COVER * area) / (Math.PI * r * r)))
-      const flat = grain.shape === 'STRAND' ? 0.3 : grain.shape === 'FLAKE' ? 0.5 : 0.85
-      return Array.from({ length: count }, (_, i) => {
-        const seed = `${part.materialId} ${i}`
-        return {
-          key: seed,
-          x: EDGE + chance(`${seed} x`) * WIDTH,
-          y: EDGE + chance(`${seed} y`) * DEEP,
-          rx: r * (0.75 + 0.5 * chance(`${seed} r`)),
-          flat,
-          turn: 180 * chance(`${seed} t`),
-          colour: stitchOf(part.materialId).colour,
-          order: chance(`${seed} o`),
-        }
-      })
+      return grain && sum.value > 0
+        ? strewn(
+            {
+              id: part.materialId,
+              shape: grain.shape,
+              radius: Math.min(MOST_PX, Math.max(LEAST_PX, (grain.d50Mm * PX_PER_MM) / 2)),
+              area: (WIDTH * DEEP * part.amount) / sum.value,
+              cover: COVER,
+              most: MOST_GRAINS,
+            },
+            (seed) => ({ x: EDGE + chance(`${seed} x`) * WIDTH, y: EDGE + chance(`${seed} y`) * DEEP }),
+          )
+        : []
     })
-    .sort((a, b) => a.order - b.order),
+    .sort((a, b) => chance(`${a.key} o`) - chance(`${b.key} o`)),
 )
 /** Between the grains it is as the most of it is. */
 const ground = computed(() => {
@@ -78,7 +72,7 @@ const shares = computed(() =>
           :cx="each.x"
           :cy="each.y"
           :rx="each.rx"
-          :ry="each.rx * each.flat"
+          :ry="each.ry"
           :fill="each.colour"
           :transform="`rotate(${each.turn} ${each.x} ${each.y})`"
         />

@@ -2,6 +2,7 @@
 import { computed, useId } from 'vue'
 import { chance } from '@/material/grains'
 import { stitchOf } from '@/material/stitches'
+import { strewn, type Dot } from '@/material/strewn'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
@@ -24,6 +25,7 @@ const LEFT = 20
 /** A tub is about as wide as it is deep, and a cut through it is as wide as the cube root of what it holds; by eye. */
 const MM_PER_LITRE_ROOT = 125
 const MOST_GRAINS = 110
+const COVER = 0.62
 const LEAST_PX = 1.6
 const LABEL_PX = 38
 
@@ -45,39 +47,24 @@ const layers = computed(() => {
     return { ...thing, from, to, in: thing.done > 0 }
   })
 })
-interface Dot {
-  key: string
-  x: number
-  y: number
-  rx: number
-  ry: number
-  turn: number
-  colour: string
-}
 const grains = computed<Dot[]>(() =>
   layers.value.flatMap((layer) => {
     const grain = material(layer.materialId)
     if (!layer.in || !grain) {
       return []
     }
-    const r = Math.max(LEAST_PX, (grain.d50Mm * pxPerMm.value) / 2)
+    const radius = Math.max(LEAST_PX, (grain.d50Mm * pxPerMm.value) / 2)
     const area = (layer.to - layer.from) * widthAt((layer.from + layer.to) / 2)
-    const count = Math.min(MOST_GRAINS, Math.ceil((0.62 * area) / (Math.PI * r * r)))
-    const flat = grain.shape === 'STRAND' ? 0.3 : grain.shape === 'FLAKE' ? 0.5 : 0.85
-    return Array.from({ length: count }, (_, i) => {
-      const seed = `${layer.materialId} ${i}`
-      const y = layer.from + chance(`${seed} y`) * (layer.to - layer.from)
-      const size = r * (0.75 + 0.6 * chance(`${seed} r`))
-      return {
-        key: seed,
-        x: LEFT + TOP / 2 + (chance(`${seed} x`) - 0.5) * (widthAt(y) - r),
-        y: DEEP + 12 - y,
-        rx: size,
-        ry: size * flat,
-        turn: 180 * chance(`${seed} t`),
-        colour: stitchOf(layer.materialId).colour,
-      }
-    })
+    return strewn(
+      { id: layer.materialId, shape: grain.shape, radius, area, cover: COVER, most: MOST_GRAINS },
+      (seed) => {
+        const y = layer.from + chance(`${seed} y`) * (layer.to - layer.from)
+        return {
+          x: LEFT + TOP / 2 + (chance(`${seed} x`) - 0.5) * (widthAt(y) - radius),
+          y: DEEP + 12 - y,
+        }
+      },
+    )
   }),
 )
 const shape = (from: number, to: number) => {

@@ -2,7 +2,7 @@
 import { computed, ref, useId } from 'vue'
 import type { Portrait } from '@/api/types'
 import { chance } from '@/material/grains'
-import { stitchOf } from '@/material/stitches'
+import { strewn, type Dot } from '@/material/strewn'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
@@ -21,6 +21,7 @@ const TOP = 26
 const LEFT = 56
 const FOOT = 14
 const LABEL = 19
+const LABEL_ROOM = 240
 const MOST_GRAINS = 420
 const LEAST_PX = 1.8
 const COVER = 0.8
@@ -48,37 +49,26 @@ const holes = computed(() =>
 )
 const onFeet = computed(() => pot.value?.base === 'ON_FEET')
 
-interface Dot {
-  key: string
-  x: number
-  y: number
-  rx: number
-  ry: number
-  turn: number
-  colour: string
-}
-const strew = (id: string, share: number, from: number, to: number, seedOf: string): Dot[] => {
+const strew = (id: string, share: number, from: number, to: number, seed: string): Dot[] => {
   const grain = material(id)
   if (!grain || to <= from) {
     return []
   }
-  const r = Math.max(LEAST_PX, (grain.d50Mm / 20) * scale.value)
-  const area = (to - from) * scale.value * (half(from) + half(to)) * share
-  const count = Math.min(MOST_GRAINS, Math.ceil((COVER * area) / (Math.PI * r * r)))
-  const flat = grain.shape === 'STRAND' ? 0.28 : grain.shape === 'FLAKE' ? 0.5 : 0.86
-  return Array.from({ length: count }, (_, i) => {
-    const seed = `${seedOf} ${id} ${i}`
-    const cm = from + chance(`${seed} y`) * (to - from)
-    return {
-      key: seed,
-      x: middle.value + (chance(`${seed} x`) - 0.5) * 2 * half(cm),
-      y: y(cm),
-      rx: r * (0.72 + 0.56 * chance(`${seed} r`)),
-      ry: r * flat * (0.8 + 0.4 * chance(`${seed} s`)),
-      turn: 180 * chance(`${seed} t`),
-      colour: stitchOf(id).colour,
-    }
-  })
+  return strewn(
+    {
+      id,
+      shape: grain.shape,
+      radius: Math.max(LEAST_PX, (grain.d50Mm / 20) * scale.value),
+      area: (to - from) * scale.value * (half(from) + half(to)) * share,
+      cover: COVER,
+      most: MOST_GRAINS,
+      seed,
+    },
+    (key) => {
+      const cm = from + chance(`${key} y`) * (to - from)
+      return { x: middle.value + (chance(`${key} x`) - 0.5) * 2 * half(cm), y: y(cm) }
+    },
+  )
 }
 const sum = computed(() => props.portrait.recipe.parts.reduce((all, part) => all + part.amount, 0))
 const grains = computed(() =>
@@ -137,7 +127,7 @@ const labels = computed(() => {
   return placed.map((label) => ({ ...label, place: label.place - over }))
 })
 const labelX = computed(() => middle.value + half(rim.value) + thick.value + 26)
-const width = computed(() => labelX.value + 190)
+const width = computed(() => labelX.value + LABEL_ROOM)
 const depth = computed(() => y(0) + thick.value + FOOT + 10)
 const said = computed(() =>
   t('pot.portrait.said', { labels: labels.value.map((label) => label.words).join('; ') }),
@@ -242,6 +232,7 @@ defineExpose({ save: () => drawing.value && saveDrawing(drawing.value, props.por
 }
 .water {
   fill: var(--water);
+  shape-rendering: crispedges;
 }
 ellipse {
   stroke: var(--ink);

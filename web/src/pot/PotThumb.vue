@@ -9,7 +9,7 @@ const SIDE = 40
 const FLOOR = 37
 /** The largest pot of a list fills its square; small ones stay readable. By eye. */
 const LARGEST_CM = 30
-const LEAST = 0.42
+const LEAST = 0.55
 const scale = computed(() => {
   const widest = Math.max(props.pot?.topCm ?? 1, props.pot?.bottomCm ?? 1, props.pot?.heightCm ?? 1)
   const share = Math.max(LEAST, Math.min(1, widest / LARGEST_CM))

@@ -137,10 +137,10 @@ class GrowerJourney {
         page.locator("body").press("Enter");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Cellar lily mix, a batch")))
                 .isVisible();
-        final String before = page.locator(".totals .big").first().innerText();
+        final String before = page.locator(".totals .word").first().innerText();
         fill(page, "#count-0", "6");
         assertThat(page.getByText("settled mix for 6 pots")).isVisible();
-        assertThat(page.locator(".totals .big").first()).not().hasText(before);
+        assertThat(page.locator(".totals .word").first()).not().hasText(before);
         assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Coir pith")))
                 .containsText("as brick");
         assertThat(page.locator(".page-head")).containsText("saved");

@@ -25,7 +25,7 @@ import looseknit.core.reading.Reading;
  * @param kg what to tell it by in the hand
  * @param days days from a watering until the plant wants water
  * @param wants share of the usable water that is gone by then, 0 to 1
- * @param curves usable water that is left, in its own wall first
+ * @param curves usable water that is left, in its own wall first, then in one that breathes where it does not, or the other way round
  */
 public record PotPortrait(
         double fillCm,
@@ -128,7 +128,7 @@ public record PotPortrait(
         final List<Curve> curves = new ArrayList<>();
         curves.add(curve(potted, pot.wall(), true, horizon));
         for (final PotWall wall : PotWall.values()) {
-            if (wall != pot.wall()) {
+            if (curves.stream().noneMatch(each -> each.wall().breathes() == wall.breathes())) {
                 curves.add(curve(potted.with(inWall(potted.brief(), wall)), wall, false, horizon));
             }
         }

@@ -89,20 +89,19 @@ class PotPortraitTest {
 
         assertThat(portrait.curves().get(0).wall()).isEqualTo(wall);
         assertThat(portrait.curves())
-                .hasSize(3)
+                .hasSize(2)
                 .extracting(PotPortrait.Curve::own)
-                .containsExactly(true, false, false);
-        final double clay = after(portrait, PotWall.CLAY);
-        assertThat(clay).isLessThan(after(portrait, PotWall.PLASTIC));
+                .containsExactly(true, false);
+        assertThat(after(portrait, true)).isLessThan(after(portrait, false));
         assertThat(portrait.curves()).allSatisfy(curve -> {
             assertThat(curve.left().get(0)).isEqualTo(1);
             assertThat(curve.left()).isSortedAccordingTo((early, late) -> Double.compare(late, early));
         });
     }
 
-    private static double after(final PotPortrait portrait, final PotWall wall) {
+    private static double after(final PotPortrait portrait, final boolean breathes) {
         return portrait.curves().stream()
-                .filter(curve -> curve.wall() == wall)
+                .filter(curve -> curve.wall().breathes() == breathes)
                 .findFirst()
                 .orElseThrow()
                 .left()

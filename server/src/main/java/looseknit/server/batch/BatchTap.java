@@ -4,23 +4,19 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
-import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import looseknit.core.batch.Tap;
+import looseknit.server.store.ToldOnce;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Persistable;
 
 /** Something that was done for a batch, as it was told. Never changed: what was wrong is taken back by another. */
 @Entity
 @Table(name = "batch_tap")
-class BatchTap implements Persistable<UUID> {
+class BatchTap extends ToldOnce {
 
     /** What was done. */
     enum Kind {
@@ -34,9 +30,6 @@ class BatchTap implements Persistable<UUID> {
         /** A wait of the preparation has begun; its amount is minutes. */
         BEGUN
     }
-
-    @Id
-    private UUID id;
 
     @Column(name = "batch_id")
     private UUID batchId;
@@ -62,13 +55,10 @@ class BatchTap implements Persistable<UUID> {
 
     private @Nullable UUID undoes;
 
-    @Transient
-    private boolean stored;
-
     protected BatchTap() {}
 
     BatchTap(final UUID id, final UUID batchId, final long number, final Instant toldAt, final TapBody body) {
-        this.id = id;
+        super(id);
         this.batchId = batchId;
         this.number = number;
         this.toldAt = toldAt;
@@ -78,22 +68,6 @@ class BatchTap implements Persistable<UUID> {
         this.amount = body.amountOrNone();
         this.insteadOf = body.insteadOf();
         this.undoes = body.undoes();
-    }
-
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return !stored;
-    }
-
-    @PostLoad
-    @PostPersist
-    void isStored() {
-        stored = true;
     }
 
     /** Its place among the taps of its batch, from 1. */
@@ -120,11 +94,11 @@ class BatchTap implements Persistable<UUID> {
     /** The tap as the core understands it; nothing for what is only ticked off. */
     Stream<Tap> toCore() {
         return switch (kind) {
-            case SCOOPED -> Stream.of(new Tap.Scooped(id, load, thingId, amount, Optional.ofNullable(insteadOf)));
-            case WEIGHED -> Stream.of(new Tap.Weighed(id, load, thingId, amount));
-            case RAN_OUT -> Stream.of(new Tap.RanOut(id, load, thingId));
-            case STOPPED -> Stream.of(new Tap.Stopped(id));
-            case UNDONE -> undoes == null ? Stream.empty() : Stream.of(new Tap.Undone(id, undoes));
+            case SCOOPED -> Stream.of(new Tap.Scooped(getId(), load, thingId, amount, Optional.ofNullable(insteadOf)));
+            case WEIGHED -> Stream.of(new Tap.Weighed(getId(), load, thingId, amount));
+            case RAN_OUT -> Stream.of(new Tap.RanOut(getId(), load, thingId));
+            case STOPPED -> Stream.of(new Tap.Stopped(getId()));
+            case UNDONE -> undoes == null ? Stream.empty() : Stream.of(new Tap.Undone(getId(), undoes));
             case TICKED, BEGUN -> Stream.empty();
         };
     }

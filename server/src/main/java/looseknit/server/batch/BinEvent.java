@@ -5,21 +5,17 @@ import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
-import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import looseknit.server.store.ToldOnce;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Persistable;
 
 /** Something that was done with a batch once it was mixed. Never changed: what was wrong is taken back by another. */
 @Entity
 @Table(name = "bin_event")
-class BinEvent implements Persistable<UUID> {
+class BinEvent extends ToldOnce {
 
     /** What was done. */
     enum Kind {
@@ -46,9 +42,6 @@ class BinEvent implements Persistable<UUID> {
             return this == POTTED || this == THROWN || this == SPLIT || this == MOVED || this == SHELVED;
         }
     }
-
-    @Id
-    private UUID id;
 
     @Column(name = "batch_id")
     private UUID batchId;
@@ -79,9 +72,6 @@ class BinEvent implements Persistable<UUID> {
 
     private @Nullable UUID undoes;
 
-    @Transient
-    private boolean stored;
-
     protected BinEvent() {}
 
     /**
@@ -105,7 +95,7 @@ class BinEvent implements Persistable<UUID> {
             @Nullable UUID undoes) {}
 
     BinEvent(final UUID batchId, final long number, final Instant toldAt, final Told told) {
-        this.id = told.id();
+        super(told.id());
         this.batchId = batchId;
         this.number = number;
         this.toldAt = toldAt;
@@ -117,22 +107,6 @@ class BinEvent implements Persistable<UUID> {
         this.otherBatchId = told.other();
         this.content = told.content();
         this.undoes = told.undoes();
-    }
-
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return !stored;
-    }
-
-    @PostLoad
-    @PostPersist
-    void isStored() {
-        stored = true;
     }
 
     UUID batchId() {

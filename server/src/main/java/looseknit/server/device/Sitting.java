@@ -4,22 +4,18 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
-import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.UUID;
 import looseknit.core.device.Sample;
 import looseknit.core.device.SimulatedProbe;
+import looseknit.server.store.ToldOnce;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Persistable;
 
 /** A probe that was pushed into something at a moment. What it shows follows from the time since, so that it goes on whoever looks. */
 @Entity
 @Table(name = "probe_sitting")
-class Sitting implements Persistable<UUID> {
+class Sitting extends ToldOnce {
 
     /** What a probe is pushed into. */
     enum Medium {
@@ -27,9 +23,6 @@ class Sitting implements Persistable<UUID> {
         BUFFER_FOUR,
         MIX
     }
-
-    @Id
-    private UUID id;
 
     @Enumerated(EnumType.STRING)
     private Medium medium;
@@ -48,9 +41,6 @@ class Sitting implements Persistable<UUID> {
     /** What a buffer read when it was kept. */
     private @Nullable Double kept;
 
-    @Transient
-    private boolean stored;
-
     protected Sitting() {}
 
     Sitting(
@@ -59,7 +49,7 @@ class Sitting implements Persistable<UUID> {
             final @Nullable UUID batchId,
             final Instant begunAt,
             final Sample sample) {
-        this.id = id;
+        super(id);
         this.medium = medium;
         this.batchId = batchId;
         this.begunAt = begunAt;
@@ -67,22 +57,6 @@ class Sitting implements Persistable<UUID> {
         this.water = sample.water();
         this.holds = sample.holds();
         this.stones = sample.stones();
-    }
-
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return !stored;
-    }
-
-    @PostLoad
-    @PostPersist
-    void isStored() {
-        stored = true;
     }
 
     Medium medium() {
@@ -103,7 +77,7 @@ class Sitting implements Persistable<UUID> {
     }
 
     SimulatedProbe probe() {
-        return new SimulatedProbe(sample(), id.getLeastSignificantBits());
+        return new SimulatedProbe(sample(), getId().getLeastSignificantBits());
     }
 
     void keep(final double reading) {
