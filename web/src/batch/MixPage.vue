@@ -21,7 +21,7 @@ import { useMixing } from './useMixing'
 
 /** The work at the tub, one thing at a time, in large type: each scoop a tap, the tub beside it, and what to do about a slip. */
 const props = defineProps<{ id: string }>()
-const { state, loadProblem, unsent, waiting, tap, open } = useMixing(props.id)
+const { state, loadProblem, unsent, waiting, late, tap, open } = useMixing(props.id)
 const router = useRouter()
 const client = useQueryClient()
 const settings = useSettings()
@@ -253,7 +253,7 @@ const mixed = async () => {
               </button>
             </p>
           </template>
-          <p v-if="waiting > 0" class="say attention" role="status">
+          <p v-if="late" class="say attention" role="status">
             {{ $t('batch.mix.notSent', { n: waiting }, waiting) }}
           </p>
           <SlipNotice v-if="state.differs" :state="state" :brief="brief" @back="back" />

@@ -10,7 +10,7 @@ import { useMixing } from './useMixing'
 
 /** What has to be done before a batch is mixed: hands and lungs first, then what needs time. Ticks and waits are the same on every device. */
 const props = defineProps<{ id: string }>()
-const { state, loadProblem, waiting, tap, open } = useMixing(props.id)
+const { state, loadProblem, waiting, late, tap, open } = useMixing(props.id)
 onMounted(open)
 type Task = Mixing['tasks'][number]
 const now = ref(Date.now())
@@ -45,7 +45,7 @@ const open_ = computed(() => state.value?.tasks.filter((task) => !task.tickedBy)
         </div>
         <BatchThread :id="id" at="prepare" />
       </div>
-      <p v-if="waiting > 0" class="say attention" role="status">
+      <p v-if="late" class="say attention" role="status">
         {{ $t('batch.mix.notSent', { n: waiting }, waiting) }}
       </p>
       <ul class="choices tasks">

@@ -1,3 +1,4 @@
+import { refDebounced } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
@@ -7,6 +8,8 @@ import { sayProblem } from '@/parts/notices'
 import { useKept } from '@/parts/useKept'
 
 const AGAIN_MS = 2500
+/** Shorter than this nobody needs to hear of a tap that is under way. */
+const LATE_MS = 1200
 
 /**
  * A batch at the tub. Every tap is kept in the browser until the server has it, and sent again with the same id until it has, so that it counts once;
@@ -15,6 +18,7 @@ const AGAIN_MS = 2500
 export const useMixing = (batchId: string) => {
   const state = ref<Mixing>()
   const loadProblem = ref<string>()
+  const failed = ref(false)
   const kept = useKept<{ taps: Tap[] }>(`loose-knit.taps.${batchId}`, { taps: [] })
   const params = { path: { id: batchId } }
   let sending = false
@@ -47,11 +51,13 @@ export const useMixing = (batchId: string) => {
           heard(await answer(api.POST('/api/batches/{id}/mixing/taps', { params, body: tap })))
         } catch (error) {
           if (!(error instanceof Problem) || error.status === undefined || error.status >= 500) {
+            failed.value = true
             later(() => void send())
             return
           }
           sayProblem(error)
         }
+        failed.value = false
         kept.value = { taps: kept.value.taps.filter((each) => each.id !== id) }
         tap = kept.value.taps[0]
       }
@@ -98,12 +104,16 @@ export const useMixing = (batchId: string) => {
     window.clearTimeout(timer)
     stream?.close()
   })
+  const waiting = computed(() => kept.value.taps.length)
+  const waitingLong = refDebounced(waiting, LATE_MS)
   return {
     state,
     loadProblem,
     /** Taps that the server has not got yet. */
     unsent: computed(() => kept.value.taps),
-    waiting: computed(() => kept.value.taps.length),
+    waiting,
+    /** Whether some have been on their way for so long that it should be said. */
+    late: computed(() => waiting.value > 0 && (failed.value || waitingLong.value > 0)),
     tap,
     open,
   }

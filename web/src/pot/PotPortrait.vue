@@ -47,6 +47,8 @@ const outline = computed(() => {
 const holes = computed(() =>
   pot.value?.base === 'NO_HOLES' ? [] : [-0.5, 0, 0.5].map((at) => at * half(0) * 1.2),
 )
+/** Where water runs over in a pot without holes [cm]; 0 if it cannot. */
+const overflowCm = computed(() => (pot.value?.base === 'NO_HOLES' ? (pot.value.baseCm ?? 0) : 0))
 const onFeet = computed(() => pot.value?.base === 'ON_FEET')
 
 const strew = (id: string, share: number, from: number, to: number, seed: string): Dot[] => {
@@ -108,6 +110,9 @@ const labels = computed(() => {
       }),
     },
     { at: it.layerCm + it.wetFootCm, words: t('pot.portrait.wetFoot', { cm: cm(it.wetFootCm) }) },
+    ...(overflowCm.value > 0
+      ? [{ at: overflowCm.value, words: t('pot.portrait.overflow', { cm: cm(overflowCm.value) }) }]
+      : []),
     ...(it.layerCm > 0
       ? [
           {
@@ -198,6 +203,14 @@ defineExpose({ save: () => drawing.value && saveDrawing(drawing.value, props.por
       :y="y(0) - 0.5"
       width="14"
       :height="thick + 1"
+      class="hole"
+    />
+    <rect
+      v-if="overflowCm > 0"
+      :x="middle + half(overflowCm) - 1"
+      :y="y(overflowCm) - 4"
+      :width="thick + 3"
+      height="8"
       class="hole"
     />
     <g v-if="onFeet">
