@@ -89,6 +89,7 @@ class ToShelfController {
                     "%s is on the list of your own materials. Give this mix another name.".formatted(body.name()));
         }
         final LocalDate today = LocalDate.now(clock);
+        work.hold(batchId);
         final BatchSamples.Sampled sampled = samples.on(batchId, today);
         final RecipeBody recipe = sampled.recipe();
         work.shelved(body.id(), batchId, body.litres(), body.materialId());

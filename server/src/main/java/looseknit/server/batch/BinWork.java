@@ -114,6 +114,11 @@ public class BinWork {
         return settled(batch);
     }
 
+    /** Holds a batch until the transaction is over, as it is once nobody else is at it. */
+    public Batch hold(final UUID batchId) {
+        return locked(batchId);
+    }
+
     /** A pot was filled. More than there is takes all there is. */
     public void potted(
             final UUID potId, final UUID batchId, final double litres, final LocalDate day, final String label) {

@@ -90,7 +90,7 @@ public class Pottings {
                         "pottedOn", String.valueOf(pottedOn), TableText.said("today or a day before"));
             }
             final Brief checked = complete(brief);
-            final Batch batch = batches.get(batchId);
+            final Batch batch = work.hold(batchId);
             final RecipeBody recipe = batches.recipe(batch);
             final Estimate days = daysToDry(recipe, checked, knownSource.known(batch.blendId(), recipe));
             final Potting potting =
@@ -119,7 +119,7 @@ public class Pottings {
             work.potted(
                     id,
                     potting.batchId(),
-                    litres(brief, batches.get(potting.batchId())),
+                    litres(brief, work.hold(potting.batchId())),
                     potting.pottedOn(),
                     potting.label());
         }

@@ -30,6 +30,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicReference;
 import looseknit.server.ApiTest;
 import org.apache.pdfbox.Loader;
@@ -292,6 +293,30 @@ class BinApiTest {
                 .andExpect(jsonPath("$.curves[0].own").value(true))
                 .andExpect(jsonPath("$.wateredKg", greaterThan(0.5)));
         http.perform(ask("/api/pottings/{id}/portrait", UUID.randomUUID())).andExpect(status().isNotFound());
+    }
+
+    /** A pot that is filled while its batch is being noted as mixed waits for that. */
+    @Test
+    void aPotWaitsForWhatIsDoneWithItsBatch() throws Exception {
+        for (int round = 0; round < 5; round++) {
+            final UUID fresh = batch(6);
+            final CompletableFuture<Integer> noted = CompletableFuture.supplyAsync(() -> {
+                try {
+                    return http.perform(change("/api/batches/{id}/mixed", "{\"mixedOn\":\"2026-03-01\"}", fresh))
+                            .andReturn()
+                            .getResponse()
+                            .getStatus();
+                } catch (final Exception e) {
+                    throw new IllegalStateException(e);
+                }
+            });
+            http.perform(send(
+                            "/api/pottings",
+                            "{\"id\":\"%s\",\"label\":\"Lily\",\"brief\":%s,\"batchId\":\"%s\",\"pottedOn\":\"2026-03-01\"}"
+                                    .formatted(UUID.randomUUID(), brief(), fresh)))
+                    .andExpect(status().isOk());
+            assertThat(noted.get()).isEqualTo(200);
+        }
     }
 
     private String sitting(final String medium, final boolean damped) throws Exception {
