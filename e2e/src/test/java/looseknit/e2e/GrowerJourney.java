@@ -123,10 +123,11 @@ class GrowerJourney {
     /** With an empty shelf the search says what to do. */
     private static void nothingToSearchAmongYet(final Page page) {
         page.keyboard().press("f");
-        page.getByRole(
+        assertThat(page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Search").setExact(true))
-                .click();
+                        new Page.GetByRoleOptions().setName("Search").setExact(true)))
+                .isFocused();
+        page.keyboard().press("Enter");
         assertThat(page.locator(".found")).containsText("There is nothing to mix");
         assertThat(page.locator(".found").getByText("Put on the shelf")).isVisible();
         page.keyboard().press("Escape");
