@@ -18,22 +18,23 @@ import SqueezeDrawing from './SqueezeDrawing.vue'
 const props = defineProps<{
   batchId: string
   kind: TestKind['kind']
+  /** How long the sample has to stand; 0 if it need not. */
+  waitMinutes: number
   busy: boolean
   problem: string | undefined
 }>()
 const emit = defineEmits<{ note: [test: BenchTest] }>()
 const form = useKept<Figures>(`batch-test.${props.batchId}`, START)
 const SLURRIES = METHODS.filter((each) => each.value !== 'PROBE')
-const WAIT_MINUTES: Partial<Record<TestKind['kind'], number>> = { DRAINAGE: 30, PH_SLURRY: 30, SALTS: 30 }
 const begun = useKept<{ at: Partial<Record<TestKind['kind'], number>> }>(`batch-test-wait.${props.batchId}`, {
   at: {},
 })
 const timestamp = ref(Date.now())
 useIntervalFn(() => (timestamp.value = Date.now()), 1000)
 const wait = computed(() => {
-  const minutes = WAIT_MINUTES[props.kind]
+  const minutes = props.waitMinutes
   const from = begun.value.at[props.kind]
-  return minutes === undefined || from === undefined
+  return minutes === 0 || from === undefined
     ? undefined
     : Math.round((from + minutes * 60_000 - timestamp.value) / 1000)
 })
@@ -180,12 +181,12 @@ defineExpose({
       :decimals="0"
       input-id="heap-water"
     />
-    <p v-if="kind === 'DRAINAGE' || kind === 'PH_SLURRY' || kind === 'SALTS'" class="waits">
+    <p v-if="waitMinutes > 0" class="waits">
       <b v-if="wait !== undefined" class="figures" role="timer">{{
         wait > 0 ? clock(wait) : $t('batch.prepare.ready')
       }}</b>
       <button type="button" class="plain" @click="begin">
-        {{ $t('batch.prepare.wait', { minutes: 30 }) }}
+        {{ $t('batch.prepare.wait', { minutes: waitMinutes }) }}
       </button>
     </p>
     <slot />

@@ -12,9 +12,10 @@ const props = defineProps<{ batchId: string }>()
 const emit = defineEmits<{ reading: [ph: number]; water: [share: number] }>()
 const { sitting, calibration, push, pull, keep, sits } = useProbe(props.batchId)
 const damped = ref(true)
-/** An end that is known no better than this is not drawn, and one that is known better than that may be taken before it is reached. */
-const FAR = 0.9
-const NEAR = 0.3
+/** An end that is known no better than this is not drawn: its band would hide the curve. */
+const FAR = 0.45
+/** Two standard deviations hold about nineteen of twenty. */
+const BAND = 2
 const inMix = computed(() => sitting.value?.medium === 'MIX')
 const clock = computed(() => {
   const seconds = sitting.value?.seconds ?? 0
@@ -30,7 +31,7 @@ const lines = computed<Line[]>(() => {
   return [
     { name: t('assay.probe.shows'), points, ink: 'bottle' },
     ...goes.map((end): Line => {
-      const off = it.endOff ?? 0
+      const off = BAND * (it.endOff ?? 0)
       const to = Math.max(10, it.seconds / 60)
       return {
         name: t('assay.probe.goes'),
@@ -103,7 +104,7 @@ const high = computed(() => Math.ceil(Math.max(...values.value, 7) * 2) / 2)
               @click="emit('reading', sitting.now)"
             />
             <button
-              v-else-if="sitting.end !== undefined && (sitting.endOff ?? 9) < NEAR"
+              v-else-if="sitting.foreseen && sitting.end !== undefined"
               type="button"
               class="plain"
               @click="emit('reading', sitting.end)"

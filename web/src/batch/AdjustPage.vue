@@ -68,11 +68,19 @@ const near = computed(
     adjust.value.ph <= adjust.value.wantedHigh,
 )
 
+/** What is sent again after a lost answer keeps its id, so that it is done once. */
+let nextId = crypto.randomUUID()
+const busy = ref(false)
 const tell = async (step: Omit<BinStep, 'id'>, words: string) => {
+  if (busy.value) {
+    return
+  }
+  busy.value = true
   try {
     bin.value = await answer(
-      api.POST('/api/batches/{id}/bin/steps', { params, body: { id: crypto.randomUUID(), ...step } }),
+      api.POST('/api/batches/{id}/bin/steps', { params, body: { id: nextId, ...step } }),
     )
+    nextId = crypto.randomUUID()
     const undoes = bin.value.steps[0]?.id
     thought.value = undefined
     await load()
@@ -82,6 +90,8 @@ const tell = async (step: Omit<BinStep, 'id'>, words: string) => {
     )
   } catch (error) {
     sayProblem(error)
+  } finally {
+    busy.value = false
   }
 }
 const put = ({ materialId, name, litres, scoops }: Addition) =>
@@ -210,7 +220,7 @@ const offered = computed(() =>
                 :label="$t('batch.adjust.weighedIn')"
                 size="small"
                 outlined
-                :disabled="!adjust.mayDose"
+                :disabled="busy || !adjust.mayDose"
                 @click="dose(way)"
               />
             </li>
@@ -240,7 +250,13 @@ const offered = computed(() =>
               <p class="small">
                 <span v-for="one in each.moved" :key="one.name" class="reads">{{ moved(one) }}</span>
               </p>
-              <Button :label="$t('batch.adjust.itIsIn')" size="small" outlined @click="put(each)" />
+              <Button
+                :label="$t('batch.adjust.itIsIn')"
+                size="small"
+                outlined
+                :disabled="busy"
+                @click="put(each)"
+              />
             </li>
           </ul>
           <MaterialPicker

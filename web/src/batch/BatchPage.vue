@@ -12,12 +12,12 @@ import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { startingPot } from '@/need/words'
-import InPlace from '@/parts/InPlace.vue'
 import ConflictNotice from '@/parts/ConflictNotice.vue'
 import { useDraft } from '@/parts/useDraft'
 import { t } from '@/words'
 import AmountsTable from './AmountsTable.vue'
 import BatchThread from './BatchThread.vue'
+import BatchTotals from './BatchTotals.vue'
 import FillRow from './FillRow.vue'
 import StretchPanel from './StretchPanel.vue'
 
@@ -121,88 +121,6 @@ const potUp = async () => {
   await router.push(`/batches/${props.id}/pot-up`)
 }
 const plan = computed(() => batch.value?.plan)
-const potCount = computed(() => fills.value.reduce((sum, fill) => sum + fill.count, 0))
-const account = computed(() => {
-  const it = plan.value?.account
-  return it === undefined
-    ? []
-    : (['toFillLine', 'inTheWay', 'sinking', 'reserve', 'bins', 'tubs'] as const)
-        .filter((name) => it[name] > 0.0005)
-        .map((name) => ({
-          label: t(`batch.batchPage.account.${name}`),
-          value: `${name === 'inTheWay' ? '−' : '+'} ${text(settings.measures.volume(it[name]))}`,
-        }))
-})
-const costWords = computed(() => {
-  const it = plan.value
-  if (it?.cost === undefined || it.costPerLitre === undefined) {
-    return t('batch.batchPage.costAPriceIsMissing')
-  }
-  const each = it.pots.length === 1 ? it.pots[0]?.costEach : undefined
-  return [
-    t('batch.batchPage.usedPacksCost', { money: money(it.toPay ?? 0) }),
-    `${settings.currency} ${text(settings.measures.perVolume(it.costPerLitre))}`,
-    ...(each === undefined ? [] : [t('batch.batchPage.eachPot', { money: money(each) })]),
-  ].join('; ')
-})
-/** Every figure opens: what it was worked out from. */
-const totals = computed(() => {
-  const it = plan.value
-  if (!it || !batch.value) {
-    return []
-  }
-  const volume = (litres: number) => text(settings.measures.volume(litres))
-  return [
-    {
-      words: volume(it.looseLitres),
-      label: t('batch.batchPage.howLoose'),
-      about: t('batch.batchPage.looseHint', { plan: figure((1 - it.yield) * 100, 0) }),
-      lines: [
-        { label: t('batch.batchPage.opened.settled'), value: volume(it.litresToMake) },
-        { label: t('batch.batchPage.opened.yield'), value: `÷ ${figure(it.yield, 2)}` },
-        ...it.materials.map((line) => ({ label: line.name, value: volume(line.litres) })),
-      ],
-    },
-    {
-      words: it.loads === 1 ? t('batch.batchPage.oneLoad') : t('batch.batchPage.loads', { loads: it.loads }),
-      label: t('batch.batchPage.howManyLoads'),
-      about: t('batch.batchPage.moistInAll', { mass: text(settings.measures.mass(it.moistKg)) }),
-      lines: [
-        { label: t('batch.batchPage.opened.loose'), value: volume(it.looseLitres) },
-        { label: t('batch.batchPage.opened.tub'), value: volume(batch.value.tubLitres) },
-        { label: t('batch.batchPage.opened.aLoad'), value: volume(it.looseLitres / it.loads) },
-        {
-          label: t('batch.batchPage.opened.weighs'),
-          value: text(settings.measures.mass(it.moistKg / it.loads)),
-        },
-      ],
-    },
-    {
-      words: it.cost === undefined ? '–' : money(it.cost),
-      label: t('batch.batchPage.howDear'),
-      about: costWords.value,
-      lines: [
-        ...[...it.materials, ...it.layers].map((line) => ({
-          label: line.name,
-          value: line.cost === undefined ? '–' : money(line.cost),
-        })),
-        ...it.pots.flatMap((each, i) =>
-          each.costEach === undefined
-            ? []
-            : [
-                {
-                  label: t('batch.batchPage.opened.potOf', {
-                    width: text(settings.measures.length(fills.value[i]?.pot.topCm ?? 0)),
-                  }),
-                  value: money(each.costEach),
-                },
-              ],
-        ),
-      ],
-    },
-  ]
-})
-const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
 </script>
 
 <template>
@@ -318,41 +236,7 @@ const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
           </fieldset>
         </section>
         <section :aria-label="$t('batch.batchPage.amounts')" :class="{ old: problem }">
-          <div class="totals">
-            <p class="opens">
-              <InPlace
-                :words="text(settings.measures.volume(plan.litresToMake))"
-                :label="$t('batch.batchPage.howMade')"
-                ><dl class="account">
-                  <template v-for="line in account" :key="line.label">
-                    <dt>{{ line.label }}</dt>
-                    <dd class="figures">{{ line.value }}</dd>
-                  </template>
-                </dl></InPlace
-              >
-              <span>{{
-                potCount === 0
-                  ? $t('batch.batchPage.settledMix')
-                  : $t('batch.batchPage.settledMixFor', {
-                      potCount:
-                        potCount === 1
-                          ? $t('batch.batchPage.onePot')
-                          : $t('batch.batchPage.pots', { potCount }),
-                    })
-              }}</span>
-            </p>
-            <p v-for="total in totals" :key="total.label" class="opens">
-              <InPlace :words="total.words" :label="total.label"
-                ><dl class="account">
-                  <template v-for="line in total.lines" :key="line.label">
-                    <dt>{{ line.label }}</dt>
-                    <dd class="figures">{{ line.value }}</dd>
-                  </template>
-                </dl></InPlace
-              >
-              <span>{{ total.about }}</span>
-            </p>
-          </div>
+          <BatchTotals :batch="batch" :fills="fills" />
           <AmountsTable :plan="plan" @pack="pack" />
           <p class="soft note">
             {{
@@ -417,45 +301,11 @@ h2 {
 .measures :deep(input) {
   width: 4.4em;
 }
-.totals {
-  display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 18px;
-  margin-bottom: 18px;
-}
-.totals p {
-  display: flex;
-  flex-direction: column;
-  border-top: 2px solid var(--bottle);
-  padding-top: 6px;
-}
-.totals span {
-  font-size: 13.5px;
-  color: var(--soft-ink);
-}
-.big {
-  font-size: 22px;
-  font-weight: 600;
-}
 fieldset {
   border: 0;
   margin: 0;
   padding: 0;
   min-width: 0;
-}
-.account {
-  display: grid;
-  grid-template-columns: auto auto;
-  gap: 4px 18px;
-  margin: 0;
-}
-.account dd {
-  margin: 0;
-  text-align: right;
-}
-.opens :deep(.word) {
-  align-self: flex-start;
-  font: 600 22px var(--figures, inherit);
 }
 .old {
   opacity: 0.4;
@@ -471,9 +321,6 @@ fieldset {
   .columns > section:first-child {
     border: 0;
     padding: 0;
-  }
-  .totals {
-    grid-template-columns: repeat(2, minmax(0, 1fr));
   }
 }
 </style>

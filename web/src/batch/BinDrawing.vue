@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { Bin } from '@/api/types'
+import GrainDots from '@/material/GrainDots.vue'
 import { chance } from '@/material/grains'
 import { stitchOf } from '@/material/stitches'
 import { strewn, type Dot } from '@/material/strewn'
@@ -66,16 +67,7 @@ const shares = computed(() =>
       </clipPath>
       <g :clip-path="`url(#${clip})`">
         <rect :x="EDGE" :y="EDGE" :width="WIDTH" :height="DEEP" class="ground" :style="{ fill: ground }" />
-        <ellipse
-          v-for="each in grains"
-          :key="each.key"
-          :cx="each.x"
-          :cy="each.y"
-          :rx="each.rx"
-          :ry="each.ry"
-          :fill="each.colour"
-          :transform="`rotate(${each.turn} ${each.x} ${each.y})`"
-        />
+        <GrainDots :dots="grains" />
       </g>
       <path
         :d="`M${EDGE} ${EDGE} V${EDGE + DEEP - 8} Q${EDGE} ${EDGE + DEEP} ${EDGE + 8} ${EDGE + DEEP} H${EDGE + WIDTH - 8} Q${EDGE + WIDTH} ${EDGE + DEEP} ${EDGE + WIDTH} ${EDGE + DEEP - 8} V${EDGE}`"
@@ -99,11 +91,6 @@ svg {
 }
 .ground {
   opacity: 0.35;
-}
-ellipse {
-  stroke: var(--ink);
-  stroke-opacity: 0.25;
-  stroke-width: 0.6;
 }
 .wall {
   fill: none;

@@ -13,6 +13,7 @@ import { figure, text } from '@/measure/units'
 import { say } from '@/parts/notices'
 import SelectField from '@/parts/SelectField.vue'
 import { t } from '@/words'
+import { ownId } from '@/shelf/words'
 import BatchHead from './BatchHead.vue'
 import BinDrawing from './BinDrawing.vue'
 
@@ -48,7 +49,7 @@ watch(() => speech.units, load)
 type Doing = 'SPLIT' | 'MOVED' | 'THROWN' | 'SHELVED'
 const DOINGS: Doing[] = ['SPLIT', 'MOVED', 'SHELVED', 'THROWN']
 const doing = ref<Doing>()
-const form = ref({ litres: 1, reason: '', other: '', name: '' })
+const form = ref({ litres: 1, reason: '', other: '', name: '', materialId: '' })
 const open = (what: Doing) => {
   doing.value = doing.value === what ? undefined : what
   problem.value = undefined
@@ -56,8 +57,10 @@ const open = (what: Doing) => {
     litres: Math.round((bin.value?.litres ?? 1) * 50) / 100,
     reason: '',
     other: others.value[0]?.id ?? '',
-    name: `${bin.value?.blendName ?? ''} base`,
+    name: t('batch.done.baseName', { blend: bin.value?.blendName ?? '' }),
+    materialId: ownId('own', bin.value?.blendName ?? ''),
   }
+  ids = newIds()
 }
 const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
 const link = (name: string) => {
@@ -65,58 +68,55 @@ const link = (name: string) => {
   return `/api/batches/${props.id}/${name}.pdf?${query.toString()}`
 }
 
-const tell = async (step: Omit<BinStep, 'id'>, words: string) => {
+const newIds = () => ({ step: crypto.randomUUID(), other: crypto.randomUUID() })
+/** What is sent again after a lost answer keeps its ids, so that it is done once. */
+let ids = newIds()
+const busy = ref(false)
+const once = async (what: () => Promise<void>) => {
+  if (busy.value) {
+    return
+  }
+  busy.value = true
   problem.value = undefined
   try {
-    bin.value = await answer(
-      api.POST('/api/batches/{id}/bin/steps', { params, body: { id: crypto.randomUUID(), ...step } }),
-    )
+    await what()
+    ids = newIds()
     doing.value = undefined
     await load()
-    await client.invalidateQueries({ queryKey: ['batches'] })
-    say(words)
+    await client.invalidateQueries()
   } catch (error) {
     problem.value = said(error)
+  } finally {
+    busy.value = false
   }
 }
-const idOf = (name: string) =>
-  `own_${
-    name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '_')
-      .replace(/^_|_$/g, '')
-      .slice(0, 40) || 'base'
-  }`
-const shelve = async () => {
-  problem.value = undefined
-  try {
+const tell = (step: Omit<BinStep, 'id'>, words: string) =>
+  once(async () => {
+    bin.value = await answer(
+      api.POST('/api/batches/{id}/bin/steps', { params, body: { id: ids.step, ...step } }),
+    )
+    say(words)
+  })
+const shelve = () =>
+  once(async () => {
     await answer(
       api.POST('/api/batches/{batchId}/shelved', {
         params: { path: { batchId: props.id } },
         body: {
-          id: crypto.randomUUID(),
-          materialId: idOf(form.value.name),
+          id: ids.step,
+          materialId: form.value.materialId,
           name: form.value.name,
           litres: form.value.litres,
         },
       }),
     )
-    doing.value = undefined
-    await client.invalidateQueries()
-    await load()
     say(t('batch.done.onTheShelf', { name: form.value.name }))
-  } catch (error) {
-    problem.value = said(error)
-  }
-}
+  })
 const go = () => {
   const { litres, reason, other } = form.value
   switch (doing.value) {
     case 'SPLIT':
-      return tell(
-        { kind: 'SPLIT', amount: litres, otherBatchId: crypto.randomUUID() },
-        t('batch.done.wasSplit'),
-      )
+      return tell({ kind: 'SPLIT', amount: litres, otherBatchId: ids.other }, t('batch.done.wasSplit'))
     case 'MOVED':
       return tell({ kind: 'MOVED', amount: litres, otherBatchId: other }, t('batch.done.wasMoved'))
     case 'THROWN':
@@ -204,7 +204,7 @@ const keep = async () => {
           <p v-if="bin.costPerLitre !== undefined" class="soft">
             {{
               $t('batch.done.cost', {
-                all: money(bin.costPerLitre * bin.wholeLitres),
+                all: money(bin.cost ?? 0),
                 each: `${settings.currency} ${text(settings.measures.perVolume(bin.costPerLitre))}`,
               })
             }}
@@ -255,7 +255,7 @@ const keep = async () => {
               >{{ $t('batch.done.calledOnShelf') }}
               <InputText v-model="form.name" maxlength="80" />
             </label>
-            <Button type="submit" :label="$t(`batch.done.do.${doing}`)" />
+            <Button type="submit" :label="$t(`batch.done.do.${doing}`)" :disabled="busy" />
           </form>
           <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
         </section>

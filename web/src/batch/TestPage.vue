@@ -148,6 +148,7 @@ const madeKind = (test: BenchTest) =>
             :key="chosen"
             :batch-id="id"
             :kind="chosen"
+            :wait-minutes="kind.waitMinutes"
             :busy="busy"
             :problem="problem"
             @note="note"

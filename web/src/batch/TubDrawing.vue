@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
+import GrainDots from '@/material/GrainDots.vue'
 import { chance } from '@/material/grains'
 import { stitchOf } from '@/material/stitches'
 import { strewn, type Dot } from '@/material/strewn'
@@ -121,19 +122,7 @@ const alone = computed(() =>
           stroke-dasharray="5 5"
         />
       </template>
-      <ellipse
-        v-for="dot in grains"
-        :key="dot.key"
-        :cx="dot.x"
-        :cy="dot.y"
-        :rx="dot.rx"
-        :ry="dot.ry"
-        :transform="`rotate(${dot.turn} ${dot.x} ${dot.y})`"
-        :fill="dot.colour"
-        stroke="var(--ink)"
-        stroke-opacity=".35"
-        stroke-width=".8"
-      />
+      <GrainDots :dots="grains" />
     </g>
     <polyline
       :points="`${LEFT},12 ${LEFT + (TOP - BOTTOM) / 2},${DEEP + 12} ${LEFT + (TOP + BOTTOM) / 2},${DEEP + 12} ${LEFT + TOP},12`"

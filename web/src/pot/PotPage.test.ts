@@ -58,8 +58,14 @@ const portrait = (change: Partial<Portrait> = {}): Portrait => ({
   highDays: 5,
   wantsShare: 0.55,
   curves: [
-    { wall: 'CLAY', own: true, left: [1, 0.8, 0.6, 0.45, 0.3] },
-    { wall: 'PLASTIC', own: false, left: [1, 0.9, 0.8, 0.7, 0.6] },
+    {
+      wall: 'CLAY',
+      own: true,
+      left: [1, 0.8, 0.6, 0.45, 0.3],
+      early: [1, 0.7, 0.4, 0.2, 0.1],
+      late: [1, 0.9, 0.8, 0.7, 0.6],
+    },
+    { wall: 'PLASTIC', own: false, left: [1, 0.9, 0.8, 0.7, 0.6], early: [], late: [] },
   ],
   hint: 'It may never dry out.',
   ...change,

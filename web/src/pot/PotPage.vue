@@ -51,16 +51,6 @@ const lines = computed<Line[]>(() => {
   if (!it) {
     return []
   }
-  const own = it.curves[0]
-  const reach = (at: number) => {
-    const left = own?.left ?? []
-    const low = Math.min(left.length - 1, Math.max(0, Math.floor(at)))
-    const high = Math.min(left.length - 1, low + 1)
-    const [a, b] = [left[low] ?? 0, left[high] ?? 0]
-    return 100 * (a + (b - a) * Math.min(1, Math.max(0, at - low)))
-  }
-  const early = it.days / Math.max(0.2, it.lowDays)
-  const late = it.days / Math.max(0.2, it.highDays)
   return it.curves.map((curve): Line => ({
     name: labelOf(WALLS, curve.wall),
     ink: curve.own ? 'bottle' : 'soft',
@@ -70,8 +60,8 @@ const lines = computed<Line[]>(() => {
       ? {
           band: curve.left.map((_, day): [number, number, number] => [
             day,
-            reach(day * early),
-            reach(day * late),
+            100 * (curve.early[day] ?? 0),
+            100 * (curve.late[day] ?? 0),
           ]),
         }
       : {}),

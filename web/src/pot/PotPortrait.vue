@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
 import type { Portrait } from '@/api/types'
+import GrainDots from '@/material/GrainDots.vue'
 import { chance } from '@/material/grains'
 import { strewn, type Dot } from '@/material/strewn'
 import { useMaterials } from '@/material/useBook'
@@ -156,29 +157,11 @@ defineExpose({ save: () => drawing.value && saveDrawing(drawing.value, props.por
         class="water"
         :style="{ opacity: tint.opacity }"
       />
-      <ellipse
-        v-for="each in grains"
-        :key="each.key"
-        :cx="each.x"
-        :cy="each.y"
-        :rx="each.rx"
-        :ry="each.ry"
-        :fill="each.colour"
-        :transform="`rotate(${each.turn} ${each.x} ${each.y})`"
-      />
+      <GrainDots :dots="grains" />
     </g>
     <g v-if="portrait.layerCm > 0" :clip-path="`url(#${clip}l)`">
       <path :d="slab(0, portrait.layerCm)" class="ground" />
-      <ellipse
-        v-for="each in stones"
-        :key="each.key"
-        :cx="each.x"
-        :cy="each.y"
-        :rx="each.rx"
-        :ry="each.ry"
-        :fill="each.colour"
-        :transform="`rotate(${each.turn} ${each.x} ${each.y})`"
-      />
+      <GrainDots :dots="stones" />
     </g>
     <line
       :x1="middle - half(portrait.layerCm + portrait.wetFootCm)"
@@ -246,11 +229,6 @@ defineExpose({ save: () => drawing.value && saveDrawing(drawing.value, props.por
 .water {
   fill: var(--water);
   shape-rendering: crispedges;
-}
-ellipse {
-  stroke: var(--ink);
-  stroke-opacity: 0.22;
-  stroke-width: 0.5;
 }
 .foot {
   stroke: var(--water);

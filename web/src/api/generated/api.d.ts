@@ -1664,8 +1664,6 @@ export interface components {
             /** Format: date */
             testOn?: string;
             /** Format: double */
-            wanted: number;
-            /** Format: double */
             wantedHigh?: number;
             /** Format: double */
             wantedLow?: number;
@@ -1821,6 +1819,8 @@ export interface components {
             /** Format: uuid */
             blendId: string;
             blendName: string;
+            /** Format: double */
+            cost?: number;
             /** Format: double */
             costPerLitre?: number;
             /** Format: uuid */
@@ -3296,6 +3296,8 @@ export interface components {
             wall: "PLASTIC" | "GLAZED" | "CLAY";
         };
         PotCurveBody: {
+            early: number[];
+            late: number[];
             left: number[];
             own: boolean;
             /** @enum {string} */
@@ -3635,6 +3637,7 @@ export interface components {
             end?: number;
             /** Format: double */
             endOff?: number;
+            foreseen: boolean;
             /** Format: uuid */
             id: string;
             kept: boolean;
@@ -3850,6 +3853,8 @@ export interface components {
             name: string;
             narrows: components["schemas"]["NarrowingBody"][];
             sample: string;
+            /** Format: int32 */
+            waitMinutes: number;
             why: string;
         };
         TestNextBody: {

@@ -10,18 +10,29 @@ public enum TestKind implements Named {
     PONDING(3),
     MOISTURE(2),
     PH_PROBE(12),
-    PH_SLURRY(35),
-    SALTS(35),
-    DRAINAGE(45),
+    PH_SLURRY(35, 30),
+    SALTS(35, 30),
+    DRAINAGE(45, 30),
     WEIGHING(60);
 
     private static final String WHY = "why";
     private static final String SAMPLE = "sample";
 
     private final int minutes;
+    private final int wait;
 
     TestKind(final int minutes) {
+        this(minutes, 0);
+    }
+
+    TestKind(final int minutes, final int wait) {
         this.minutes = minutes;
+        this.wait = wait;
+    }
+
+    /** How long it stands and drains, or stands and settles, in that time [min]; 0 for what need not. Common practice, no source. */
+    public int waitMinutes() {
+        return wait;
     }
 
     /** How long it takes, drying in an oven or overnight not counted [min]. */

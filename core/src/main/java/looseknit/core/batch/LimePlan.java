@@ -3,6 +3,7 @@ package looseknit.core.batch;
 import static looseknit.core.measure.Require.within;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.assay.LotTrait;
@@ -11,6 +12,7 @@ import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
+import looseknit.core.measure.Band;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
@@ -42,6 +44,12 @@ public record LimePlan(
 
     /** Most of anything that is given [g/L]. */
     private static final double MOST_G_PER_L = 30;
+
+    /** What most plants in pots take; common practice, no source. */
+    private static final Band USUAL = new Band(5.5, 6.5);
+
+    /** Time in which most limes have done most of their work. */
+    private static final double USUAL_WEEKS = 8;
 
     private static final double[] WEEKS = {0.5, 1, 2, 3, 4, 6, 8, 12, 16, 20, 26, 39, 52};
 
@@ -76,6 +84,24 @@ public record LimePlan(
             within("goal.highestPh", highestPh, targetPh, 14, Limit.PH_NOT_UNDER_THE_TARGET);
             within("goal.litres", litres, 0.01, 10_000, Limit.L);
         }
+    }
+
+    /**
+     * The goal where nothing else is asked: the middle of what is wanted within two months, and never above it.
+     *
+     * @param wanted what is wanted; without a plant what most plants in pots take
+     * @param targetPh another pH to reach, if one is asked for
+     * @param weeks another time, if one is asked for
+     * @param litres finished mix [L]
+     */
+    public static Goal goal(
+            final Optional<Band> wanted,
+            final OptionalDouble targetPh,
+            final OptionalDouble weeks,
+            final double litres) {
+        final Band band = wanted.orElse(USUAL);
+        final double target = targetPh.orElse((band.low() + band.high()) / 2);
+        return new Goal(target, weeks.orElse(USUAL_WEEKS), Math.max(target, band.high()), litres);
     }
 
     /**

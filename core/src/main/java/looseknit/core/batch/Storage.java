@@ -1,5 +1,6 @@
 package looseknit.core.batch;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,8 +32,15 @@ public record Storage(double weeks, List<Message> advice) {
     /** Coated granules feed the bin, not the plant, from the day they are damp. */
     private static final double FED_WEEKS = 4;
 
+    private static final int DAYS_IN_WEEK = 7;
+
     public Storage {
         advice = List.copyOf(advice);
+    }
+
+    /** The day until which it keeps when it was mixed on a day. */
+    public LocalDate until(final LocalDate mixedOn) {
+        return mixedOn.plusDays(Math.round(weeks * DAYS_IN_WEEK));
     }
 
     /** Storage of a recipe. */

@@ -2,6 +2,7 @@ package looseknit.core.device;
 
 import static looseknit.core.measure.Require.within;
 
+import looseknit.core.measure.Estimate;
 import looseknit.core.measure.Limit;
 
 /**
@@ -42,6 +43,11 @@ public record Calibration(double offset, double slope) {
     /** What a showing really is. */
     public double corrected(final double shown) {
         return NEUTRAL + (shown - NEUTRAL - offset) / slope;
+    }
+
+    /** Where a drifting showing really goes. */
+    public Estimate corrected(final Estimate shown) {
+        return new Estimate(corrected(shown.value()), shown.sd() / slope);
     }
 
     /** Whether the probe has become too flat. */

@@ -27,6 +27,9 @@ public final class Drift {
 
     private static final double WELL_KNOWN = 0.05;
 
+    /** An end that is known so well may be taken before it is reached; by judgement, half of what a probe is off by. */
+    private static final double FORESEEN = 0.15;
+
     private Drift() {}
 
     /**
@@ -44,7 +47,13 @@ public final class Drift {
      * @param says whether there is enough of it to say anything
      * @param settled whether it is there
      */
-    public record State(Estimate end, double now, boolean says, boolean settled) {}
+    public record State(Estimate end, double now, boolean says, boolean settled) {
+
+        /** Whether the end is known so well that it may be taken before it is reached. */
+        public boolean foreseen() {
+            return says && end.sd() < FORESEEN;
+        }
+    }
 
     private record Fit(double a, double aSd, double now, double logLikelihood) {}
 

@@ -17,12 +17,20 @@ public final class SimulatedBench {
     private static final double PH = 0.3;
     private static final double SCALE_STEP_G = 0.5;
     private static final double METER_STEP = 0.01;
+    private static final double LEAST_PH = 2;
+    private static final double MOST_PH = 12;
+
+    /** How moist a heap is that nobody wetted for the test, of what it holds after draining. */
+    private static final double DRIEST = 0.15;
+
+    private static final double WETTEST = 0.8;
 
     private final Mix mix;
     private final double heavier;
     private final double wetter;
     private final double saltier;
     private final double ph;
+    private final double asItLies;
 
     /**
      * A bench for a heap.
@@ -37,11 +45,18 @@ public final class SimulatedBench {
         this.wetter = WATER * lots.nextGaussian();
         this.saltier = Math.max(0.2, 1 + SALTS_RELATIVE * lots.nextGaussian());
         this.ph = PH * lots.nextGaussian();
+        this.asItLies = DRIEST + (WETTEST - DRIEST) * lots.nextDouble();
     }
 
-    /** How far its acidity really lies from what is predicted. */
-    public double phOff() {
-        return ph;
+    /**
+     * A handful of it for the probe.
+     *
+     * @param predictedPh what is predicted of its acidity
+     * @param damped whether it was wetted and packed; else it is as moist as it happens to lie
+     */
+    public Sample handful(final double predictedPh, final boolean damped) {
+        return Sample.of(
+                mix, Math.max(LEAST_PH, Math.min(MOST_PH, predictedPh + ph)), damped ? Sample.DAMPED : asItLies);
     }
 
     /** The scale with so much of the dried mix on it. */

@@ -44,6 +44,10 @@ public record PotPortrait(
     private static final double GOES_ON = 2.2;
 
     private static final int FEWEST_DAYS = 4;
+
+    /** No pot is taken to dry faster than this [d]. */
+    private static final double LEAST_DAYS = 0.2;
+
     private static final int MOST_DAYS = 90;
 
     /**
@@ -70,8 +74,10 @@ public record PotPortrait(
      *
      * @param own whether this is the wall that it has
      * @param left share of the usable water that is left, day by day from a watering on
+     * @param early what is left at least in four of five such pots; empty in another wall
+     * @param late what is left at most
      */
-    public record Curve(PotWall wall, boolean own, List<Double> left) {}
+    public record Curve(PotWall wall, boolean own, List<Double> left, List<Double> early, List<Double> late) {}
 
     public PotPortrait {
         slices = List.copyOf(slices);
@@ -104,7 +110,7 @@ public record PotPortrait(
                         potted.kg(potted.water() - usable / litres)),
                 days,
                 wants,
-                curves(potted, pot, horizon)));
+                curves(potted, pot, days, horizon)));
     }
 
     /** Water and air by height: each slice at the suction of its middle. */
@@ -124,27 +130,34 @@ public record PotPortrait(
         return slices;
     }
 
-    private static List<Curve> curves(final PottedMix potted, final Pot pot, final int horizon) {
+    private static List<Curve> curves(final PottedMix potted, final Pot pot, final Estimate days, final int horizon) {
         final List<Curve> curves = new ArrayList<>();
-        curves.add(curve(potted, pot.wall(), true, horizon));
+        final DryDown own = potted.dryDown().orElseThrow();
+        curves.add(new Curve(
+                pot.wall(),
+                true,
+                left(own, horizon),
+                left(faster(own, days.value() / Math.max(LEAST_DAYS, days.low80())), horizon),
+                left(faster(own, days.value() / days.high80()), horizon)));
         for (final PotWall wall : PotWall.values()) {
             if (curves.stream().noneMatch(each -> each.wall().breathes() == wall.breathes())) {
-                curves.add(curve(potted.with(inWall(potted.brief(), wall)), wall, false, horizon));
+                final PottedMix other = potted.with(inWall(potted.brief(), wall));
+                curves.add(new Curve(wall, false, left(other.dryDown().orElseThrow(), horizon), List.of(), List.of()));
             }
         }
         return curves;
     }
 
-    private static Brief inWall(final Brief brief, final PotWall wall) {
-        return new Change.Wall(wall).briefAfter(brief);
+    /** The same pot drying about so many times as fast: with so much less water to lose. */
+    private static DryDown faster(final DryDown drying, final double times) {
+        return new DryDown(drying.usableLitres() / times, drying.losses());
     }
 
-    private static Curve curve(final PottedMix potted, final PotWall wall, final boolean own, final int horizon) {
-        return new Curve(
-                wall,
-                own,
-                potted.dryDown().orElseThrow().dailyDepletion(horizon).stream()
-                        .map(gone -> 1 - gone)
-                        .toList());
+    private static List<Double> left(final DryDown drying, final int horizon) {
+        return drying.dailyDepletion(horizon).stream().map(gone -> 1 - gone).toList();
+    }
+
+    private static Brief inWall(final Brief brief, final PotWall wall) {
+        return new Change.Wall(wall).briefAfter(brief);
     }
 }

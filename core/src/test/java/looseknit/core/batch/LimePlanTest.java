@@ -8,10 +8,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.assay.Finding;
 import looseknit.core.blend.Acidity;
 import looseknit.core.blend.Mix;
+import looseknit.core.measure.Band;
 import looseknit.core.measure.OutOfRangeException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -102,5 +105,15 @@ class LimePlanTest {
                 new LimePlan.Subject(MIX, PLAIN, Beliefs.UNTESTED, ""),
                 amendment(id),
                 new LimePlan.Goal(target, weeks, highest, 40));
+    }
+
+    @Test
+    void whatIsAskedForWhereNothingElseIs() {
+        final LimePlan.Goal usual = LimePlan.goal(Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty(), 10);
+        final LimePlan.Goal above =
+                LimePlan.goal(Optional.of(new Band(4.8, 5.4)), OptionalDouble.of(6), OptionalDouble.of(3), 10);
+
+        assertThat(usual).isEqualTo(new LimePlan.Goal(6, 8, 6.5, 10));
+        assertThat(above).isEqualTo(new LimePlan.Goal(6, 3, 6, 10));
     }
 }

@@ -101,6 +101,8 @@ class ProbeTest {
         }
         assertThat(settled).isTrue();
         assertThat(Drift.of(curve(probe, 60)).settled()).isFalse();
+        assertThat(Drift.of(curve(probe, 30)).foreseen()).isFalse();
+        assertThat(Drift.of(curve(probe, 900)).foreseen()).isTrue();
     }
 
     static List<Long> seeds() {
@@ -138,6 +140,9 @@ class ProbeTest {
         assertThat(dry * 2).isEqualTo(Math.rint(dry * 2));
         assertThat(new SimulatedBench(MIX, 11).dry(1).grams()).isEqualTo(dry);
         assertThat(bench.salts(1, Assay.Salts.Extract.SLURRY).dsPerM()).isBetween(0.05, 0.8);
-        assertThat(Math.abs(bench.phOff())).isLessThan(1.2);
+        assertThat(bench.handful(5, true).ph()).isCloseTo(5, within(1.2));
+        assertThat(bench.handful(5, true).refused()).isEmpty();
+        assertThat(bench.handful(5, false).water())
+                .isBetween(0.1 * bench.handful(5, false).holds(), 0.85);
     }
 }

@@ -118,6 +118,20 @@ class PotPortraitTest {
         assertThat(portrait.curves().get(0).left().get(before + 1)).isLessThan(1 - portrait.wants());
     }
 
+    /** The range holds the curve and crosses what the plant wants about on the days that are said. */
+    @Test
+    void theRangeHoldsTheCurve() {
+        final PotPortrait portrait = of("peat 3 perlite_med 1", Pot.ordinary(14, PotWall.PLASTIC));
+        final PotPortrait.Curve own = portrait.curves().get(0);
+
+        for (int day = 1; day < own.left().size(); day++) {
+            assertThat(own.early().get(day)).isLessThan(own.left().get(day));
+            assertThat(own.late().get(day)).isGreaterThan(own.left().get(day));
+        }
+        final int soon = (int) Math.ceil(portrait.days().low80()) + 1;
+        assertThat(own.early().get(soon)).isLessThan(1 - portrait.wants());
+    }
+
     /** What goes between watered and dry is water: a litre is a kilogram. */
     @Test
     void theWeightsDifferByTheirWater() {

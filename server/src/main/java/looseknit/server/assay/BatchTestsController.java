@@ -63,7 +63,13 @@ class BatchTestsController {
 
     /** A test that can be made: why, how the sample must be, how long it takes and what it tells. */
     record TestKindBody(
-            TestKind kind, Message name, Message why, Message sample, int minutes, List<NarrowingBody> narrows) {}
+            TestKind kind,
+            Message name,
+            Message why,
+            Message sample,
+            int minutes,
+            int waitMinutes,
+            List<NarrowingBody> narrows) {}
 
     /**
      * What a test showed, all in the unit in which people read it.
@@ -149,6 +155,7 @@ class BatchTestsController {
                 worth.kind().why(),
                 worth.kind().sample(),
                 worth.kind().minutes(),
+                worth.kind().waitMinutes(),
                 worth.narrows().stream()
                         .map(each -> new NarrowingBody(
                                 each.what().words(),

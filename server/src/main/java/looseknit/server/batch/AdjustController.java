@@ -35,6 +35,7 @@ import looseknit.core.need.Property;
 import looseknit.core.need.Target;
 import looseknit.core.reading.Knowledge;
 import looseknit.core.reading.PottedMix;
+import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.Refused;
 import looseknit.server.frame.UnknownName;
@@ -57,7 +58,6 @@ class AdjustController {
     /** What an addition is judged by, in this order. */
     private static final List<Property> SHOWN = List.of(Property.AIR, Property.WATER, Property.DRY_DAYS, Property.PH);
 
-    private static final double USUAL_WEEKS = 8;
     private static final int AHEAD_DAYS = 84;
     private static final int EVERY_DAYS = 7;
     private static final int MOST_ADDITIONS = 6;
@@ -68,15 +68,11 @@ class AdjustController {
     private static final int LATEST_DAYS = 730;
     private static final double DAYS_IN_WEEK = 7;
 
-    /** Wanted where no plant is named: what most plants in pots take. */
-    private static final double USUAL_PH = 6;
-
-    private static final double USUAL_HIGHEST_PH = 6.5;
-
     private final Books books;
     private final Batches batches;
     private final Bins bins;
     private final BatchSamples samples;
+    private final Blends blends;
     private final KnownSource knownSource;
     private final Speech speech;
     private final Clock clock;
@@ -86,6 +82,7 @@ class AdjustController {
             final Batches batches,
             final Bins bins,
             final BatchSamples samples,
+            final Blends blends,
             final KnownSource knownSource,
             final Speech speech,
             final Clock clock) {
@@ -93,6 +90,7 @@ class AdjustController {
         this.batches = batches;
         this.bins = bins;
         this.samples = samples;
+        this.blends = blends;
         this.knownSource = knownSource;
         this.speech = speech;
         this.clock = clock;
@@ -142,7 +140,6 @@ class AdjustController {
      *
      * @param ph acidity today
      * @param phOff spread of it
-     * @param wanted middle of what is wanted
      * @param wantedLow lower end of what is wanted; null if no plant is named
      * @param wantedHigh upper end of it
      * @param stillWorking why nothing more should go in yet; null if nothing is still working
@@ -160,7 +157,6 @@ class AdjustController {
             double phOff,
             double goalPh,
             double goalWeeks,
-            double wanted,
             @Nullable Double wantedLow,
             @Nullable Double wantedHigh,
             @Nullable Message stillWorking,
@@ -205,19 +201,11 @@ class AdjustController {
         final Acidity corrected = heap.subject().corrected();
         final Estimate now = heap.subject().now();
         final Optional<Target> target = target(heap);
-        final double wanted =
-                target.map(each -> (each.band().low() + each.band().high()) / 2).orElse(USUAL_PH);
-        final double goalPh = ph == null ? wanted : Require.within("ph", ph, 3, 9, Limit.PH);
-        final double goalWeeks = weeks == null ? USUAL_WEEKS : Require.within("weeks", weeks, 0.1, 104, Limit.WEEKS);
-        final double highest = Math.max(
-                goalPh, target.map(each -> each.band().high()).orElse(Math.max(USUAL_HIGHEST_PH, goalPh + 0.5)));
+        final LimePlan.Goal goal = LimePlan.goal(target.map(Target::band), maybe(ph), maybe(weeks), litres);
         final Optional<Correction.StillWorking> working =
                 Correction.stillWorking(heap.bin(), today, heap.sample().temperatureC());
-        final List<Correction> ways = Correction.of(
-                heap.subject(),
-                List.copyOf(books.materials().amendments()),
-                new LimePlan.Goal(goalPh, goalWeeks, highest, litres),
-                today);
+        final List<Correction> ways =
+                Correction.of(heap.subject(), List.copyOf(books.materials().amendments()), goal, today);
         final Set<String> standing =
                 stops(heap, heap.bin().recipe().orElseThrow()).keySet();
         final Map<Correction, Optional<Message>> barred = new LinkedHashMap<>();
@@ -234,9 +222,8 @@ class AdjustController {
                 heap.batch().scoopLitres(),
                 now.value(),
                 now.sd(),
-                goalPh,
-                goalWeeks,
-                wanted,
+                goal.targetPh(),
+                goal.weeks(),
                 target.map(each -> each.band().low()).orElse(null),
                 target.map(each -> each.band().high()).orElse(null),
                 working.map(Correction.StillWorking::says).orElse(null),
@@ -324,7 +311,9 @@ class AdjustController {
         return HeapAddition.each(
                         heap.bin(),
                         Stream.concat(own, shelf),
-                        heap.sample().recipe().toCore(books),
+                        blends.version(heap.batch().blendId(), heap.batch().versionNumber())
+                                .recipe()
+                                .toCore(books),
                         heap.batch().scoopLitres(),
                         heap.sample().brief(),
                         heap.known())
@@ -360,6 +349,10 @@ class AdjustController {
                 what.dimension().decimals(what.decimals(value), speech.system()),
                 what.dimension().shown(value, speech.system()),
                 what.dimension().shown(Objects.requireNonNull(after.get(what)), speech.system()));
+    }
+
+    private static OptionalDouble maybe(final @Nullable Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
     private static @Nullable Double orNull(final OptionalDouble value) {

@@ -97,9 +97,7 @@ class BatchPaper {
                 plain(batch.lot()),
                 batch.mixedOn() == null
                         ? "not mixed yet"
-                        : "mixed %s, use until %s"
-                                .formatted(
-                                        DAY.format(mixed), DAY.format(mixed.plusDays(Math.round(storage.weeks() * 7)))),
+                        : "mixed %s, use until %s".formatted(DAY.format(mixed), DAY.format(storage.until(mixed))),
                 Paper.qr(address),
                 swatch,
                 parts,

@@ -6,6 +6,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -101,6 +102,13 @@ class BatchTap extends ToldOnce {
             case UNDONE -> undoes == null ? Stream.empty() : Stream.of(new Tap.Undone(getId(), undoes));
             case TICKED, BEGUN -> Stream.empty();
         };
+    }
+
+    /** Those of a kind that stand: none that was taken back. */
+    static Stream<BatchTap> standing(final List<BatchTap> told, final Kind kind) {
+        return told.stream()
+                .filter(tap -> tap.kind() == kind)
+                .filter(tap -> told.stream().noneMatch(other -> tap.getId().equals(other.undoes())));
     }
 
     /** What it takes back, if it does. */

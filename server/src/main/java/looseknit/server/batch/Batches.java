@@ -16,6 +16,7 @@ import looseknit.core.batch.BatchOrder;
 import looseknit.core.batch.BatchPlan;
 import looseknit.core.batch.Pack;
 import looseknit.core.batch.Preparation;
+import looseknit.core.blend.Recipe;
 import looseknit.core.caution.Caution;
 import looseknit.core.material.Material;
 import looseknit.core.measure.OutOfRangeException;
@@ -337,13 +338,7 @@ public class Batches {
     /** What the batch comes to. */
     @Transactional(readOnly = true)
     public BatchPlan plan(final Batch batch) {
-        return BatchPlan.of(batch.amounts()
-                .order(
-                        blends.version(batch.blendId(), batch.versionNumber())
-                                .recipe()
-                                .toCore(books),
-                        packs(),
-                        books));
+        return bins.plan(batch, packs());
     }
 
     /** What would be left of each lot that loses something once the batch is mixed; what is left of them if it is [L]. */
@@ -366,11 +361,19 @@ public class Batches {
     /** The recipe of a batch: that of its version, or what it really is if that is another. */
     @Transactional(readOnly = true)
     public RecipeBody recipe(final Batch batch) {
+        return recipe(batch, bins.another(batch));
+    }
+
+    /** The recipe of a batch as it was when a pot was filled from it. */
+    @Transactional(readOnly = true)
+    public RecipeBody recipeOf(final Batch batch, final UUID potId) {
+        return recipe(batch, bins.another(batch, potId));
+    }
+
+    private RecipeBody recipe(final Batch batch, final Optional<Recipe> another) {
         final RecipeBody planned =
                 blends.version(batch.blendId(), batch.versionNumber()).recipe();
-        return bins.another(batch)
-                .map(made -> RecipeBody.of(made, planned.scoop()))
-                .orElse(planned);
+        return another.map(made -> RecipeBody.of(made, planned.scoop())).orElse(planned);
     }
 
     /** Remembers the pack in which a material is bought. */

@@ -28,8 +28,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/batches/{id}/bin")
 class BinController {
 
-    private static final int DAYS_IN_WEEK = 7;
-
     private final Books books;
     private final Batches batches;
     private final BatchRepository stored;
@@ -76,7 +74,8 @@ class BinController {
      * @param recipe what it is, in scoops
      * @param another whether that is another mix than the version's
      * @param keepsUntil the day until which it keeps; null while it is not mixed
-     * @param costPerLitre null unless every price is known
+     * @param cost what went in by its plan cost; null unless every price is known
+     * @param costPerLitre the same by the litre
      * @param steps what was done with it, the last first
      */
     record BinBody(
@@ -95,6 +94,7 @@ class BinController {
             boolean another,
             List<Message> storage,
             @Nullable LocalDate keepsUntil,
+            @Nullable Double cost,
             @Nullable Double costPerLitre,
             List<BinStepBody> steps) {}
 
@@ -130,7 +130,8 @@ class BinController {
                 recipe,
                 bins.another(batch).isPresent(),
                 storage.advice(),
-                batch.mixedOn() == null ? null : batch.mixedOn().plusDays(Math.round(storage.weeks() * DAYS_IN_WEEK)),
+                batch.mixedOn() == null ? null : storage.until(batch.mixedOn()),
+                plan.cost(),
                 plan.costPerLitre(),
                 bins.standing(batch).stream()
                         .sorted(Comparator.comparing(BinEvent::number).reversed())

@@ -13,6 +13,7 @@ import looseknit.core.batch.BatchPlan;
 import looseknit.core.batch.Bin;
 import looseknit.core.batch.Heap;
 import looseknit.core.batch.MixSheet;
+import looseknit.core.batch.Pack;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
@@ -75,12 +76,7 @@ class Bins {
 
     /** Preparations that are ticked off. */
     Set<String> prepared(final Batch batch) {
-        final List<BatchTap> told = taps.findByBatchIdOrderByNumber(batch.id());
-        final Set<UUID> undone = told.stream()
-                .flatMap(each -> Optional.ofNullable(each.undoes()).stream())
-                .collect(Collectors.toSet());
-        return told.stream()
-                .filter(each -> each.kind() == BatchTap.Kind.TICKED && !undone.contains(each.getId()))
+        return BatchTap.standing(taps.findByBatchIdOrderByNumber(batch.id()), BatchTap.Kind.TICKED)
                 .map(BatchTap::thingId)
                 .collect(Collectors.toSet());
     }
@@ -114,13 +110,24 @@ class Bins {
         return bin;
     }
 
+    /** What it was after some events while there still was something of it. */
+    private Bin lastOf(final Batch batch, final List<BinEvent> all) {
+        final MaterialBook book = books.materials();
+        Bin bin = begin(batch);
+        for (final BinEvent each : all) {
+            final Bin next = after(bin, each, book, false);
+            bin = next.isEmpty() ? bin : next;
+        }
+        return bin;
+    }
+
     private Bin begin(final Batch batch) {
         final Optional<BinContent> split = batch.begunWith();
         if (split.isPresent()) {
             return split.get().toCore(books.materials());
         }
         final LocalDate day = Objects.requireNonNullElseGet(batch.mixedOn(), () -> LocalDate.now(clock));
-        final BatchPlan plan = plan(batch);
+        final BatchPlan plan = plan(batch, Map.of());
         final Heap heap = heap(batch, plan);
         if (!heap.litres().isEmpty()) {
             return Bin.of(heap, books.materials(), day);
@@ -128,13 +135,14 @@ class Bins {
         return batch.mixedOn() == null ? Bin.EMPTY : Bin.of(plan, day);
     }
 
-    private BatchPlan plan(final Batch batch) {
+    /** What a batch comes to, with packs by material. */
+    BatchPlan plan(final Batch batch, final Map<String, Pack> packs) {
         return BatchPlan.of(batch.amounts()
                 .order(
                         blends.version(batch.blendId(), batch.versionNumber())
                                 .recipe()
                                 .toCore(books),
-                        Map.of(),
+                        packs,
                         books));
     }
 
@@ -161,19 +169,32 @@ class Bins {
 
     /** The recipe that a batch really is, if it is another than that of its version. */
     Optional<Recipe> another(final Batch batch) {
-        final List<BinEvent> all = standing(batch);
+        return another(batch, standing(batch));
+    }
+
+    /** The recipe that a batch really was when a pot was filled from it, if it was another than that of its version. */
+    Optional<Recipe> another(final Batch batch, final UUID potId) {
+        return another(
+                batch,
+                standing(batch).stream()
+                        .takeWhile(each -> each.kind() != BinEvent.Kind.POTTED
+                                || !each.thingId().equals(potId.toString()))
+                        .toList());
+    }
+
+    private Optional<Recipe> another(final Batch batch, final List<BinEvent> events) {
         final boolean changed = batch.begunWith().isPresent()
-                || all.stream()
+                || events.stream()
                         .anyMatch(each -> each.kind() == BinEvent.Kind.ADDED
                                 || each.kind() == BinEvent.Kind.DOSED
                                 || each.kind() == BinEvent.Kind.JOINED);
         if (changed) {
-            return inScoops(after(batch, all, true), batch.scoopLitres());
+            return inScoops(lastOf(batch, events), batch.scoopLitres());
         }
         if (!taps.existsByBatchIdAndKind(batch.id(), BatchTap.Kind.SCOOPED)) {
             return Optional.empty();
         }
-        final Heap heap = heap(batch, plan(batch));
+        final Heap heap = heap(batch, plan(batch, Map.of()));
         return heap.next().isEmpty() && heap.differs() ? heap.recipe(books.materials()) : Optional.empty();
     }
 

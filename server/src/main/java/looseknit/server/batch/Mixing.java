@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import looseknit.core.batch.BatchPlan;
 import looseknit.core.batch.Heap;
 import looseknit.core.batch.MixSheet;
@@ -144,13 +143,5 @@ class Mixing {
         if (books.materials().material(id).isEmpty()) {
             throw new UnknownName("thingId", "material", id, "Pick one from the list.");
         }
-    }
-
-    /** Preparations that stand as done: ticked, and not taken back. */
-    static Stream<BatchTap> standing(final State state, final BatchTap.Kind kind) {
-        return state.taps().stream()
-                .filter(tap -> tap.kind() == kind)
-                .filter(tap ->
-                        state.taps().stream().noneMatch(other -> tap.getId().equals(other.undoes())));
     }
 }

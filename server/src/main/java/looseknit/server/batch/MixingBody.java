@@ -156,10 +156,10 @@ record MixingBody(
     }
 
     private static PrepareTaskBody task(final Preparation.Task task, final Mixing.State state) {
-        final Optional<BatchTap> ticked = Mixing.standing(state, BatchTap.Kind.TICKED)
+        final Optional<BatchTap> ticked = BatchTap.standing(state.taps(), BatchTap.Kind.TICKED)
                 .filter(tap -> tap.thingId().equals(task.key()))
                 .reduce((earlier, later) -> later);
-        final Optional<BatchTap> begun = Mixing.standing(state, BatchTap.Kind.BEGUN)
+        final Optional<BatchTap> begun = BatchTap.standing(state.taps(), BatchTap.Kind.BEGUN)
                 .filter(tap -> tap.thingId().equals(task.key()))
                 .reduce((earlier, later) -> later);
         return new PrepareTaskBody(

@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import java.util.UUID;
 import looseknit.core.assay.Assay;
 import looseknit.core.blend.Mix;
@@ -35,11 +34,6 @@ class Bench {
 
     private static final int EVERY_SECONDS = 5;
     private static final int LONGEST_SECONDS = 1800;
-
-    /** How moist a heap is that nobody wetted for the test, of what it holds. */
-    private static final double DRIEST = 0.15;
-
-    private static final double WETTEST = 0.8;
 
     private final Books books;
     private final SittingRepository sittings;
@@ -70,14 +64,9 @@ class Bench {
                 }
                 final BatchSamples.Sampled sampled = samples.on(batchId, LocalDate.now(clock));
                 final Mix mix = Mix.of(sampled.recipe().toCore(books));
-                final double ph = sampled.acidity().ph(0) + bench(batchId, mix).phOff();
-                yield Sample.of(mix, Math.max(2, Math.min(12, ph)), damped ? Sample.DAMPED : asItLies(batchId));
+                yield bench(batchId, mix).handful(sampled.acidity().ph(0), damped);
             }
         };
-    }
-
-    private static double asItLies(final UUID batchId) {
-        return DRIEST + (WETTEST - DRIEST) * new Random(batchId.getMostSignificantBits()).nextDouble();
     }
 
     private static SimulatedBench bench(final UUID batchId, final Mix mix) {

@@ -9,6 +9,7 @@ import looseknit.core.assay.Assay;
 import looseknit.core.assay.AssaySentence;
 import looseknit.core.device.Calibration;
 import looseknit.core.device.Drift;
+import looseknit.core.measure.Estimate;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
 import looseknit.core.message.Dimension;
@@ -27,9 +28,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/devices")
 class DevicesController {
-
-    /** Two standard deviations hold about nineteen of twenty. */
-    private static final double RANGE_SDS = 2;
 
     private final Bench bench;
 
@@ -56,7 +54,8 @@ class DevicesController {
      *
      * @param refused why it cannot be read; null if it can
      * @param end where the curve goes; null as long as it says nothing
-     * @param endOff how far that may be off
+     * @param endOff how far that may be off, one standard deviation
+     * @param foreseen whether it is known so well that it may be taken before it is reached
      * @param now where it is
      * @param water how moist it is there [vol/vol]
      * @param says what to make of it
@@ -72,6 +71,7 @@ class DevicesController {
             boolean settled,
             @Nullable Double end,
             @Nullable Double endOff,
+            boolean foreseen,
             double now,
             double water,
             @Nullable Message says,
@@ -145,7 +145,7 @@ class DevicesController {
                 : Calibration.NONE;
         final Optional<Message> refused = sitting.sample().refused();
         final double seconds = curve.get(curve.size() - 1).seconds();
-        final double off = RANGE_SDS * state.end().sd() / set.slope();
+        final Estimate end = set.corrected(state.end());
         return new SittingBody(
                 sitting.getId(),
                 sitting.medium(),
@@ -158,23 +158,22 @@ class DevicesController {
                                 .toList(),
                 refused.orElse(null),
                 refused.isEmpty() && state.settled(),
-                state.says() && refused.isEmpty() ? set.corrected(state.end().value()) : null,
-                state.says() && refused.isEmpty() ? off : null,
+                state.says() && refused.isEmpty() ? end.value() : null,
+                state.says() && refused.isEmpty() ? end.sd() : null,
+                refused.isEmpty() && state.foreseen(),
                 set.corrected(state.now()),
                 sitting.probe().at(seconds).water(),
-                refused.isPresent() ? null : says(state, set, seconds, off),
+                refused.isPresent() ? null : says(state, end, seconds),
                 sitting.kept() != null);
     }
 
-    private static Message says(
-            final Drift.State state, final Calibration set, final double seconds, final double off) {
+    private static Message says(final Drift.State state, final Estimate end, final double seconds) {
         if (state.settled()) {
             return AssaySentence.SETTLED.with(Quantity.trimmed(Dimension.NUMBER, seconds / 60, 1));
         }
         return state.says()
                 ? AssaySentence.ON_THE_WAY.with(
-                        Quantity.of(Dimension.PH, set.corrected(state.end().value()), 2),
-                        Quantity.of(Dimension.NUMBER, off, 2))
+                        Quantity.of(Dimension.PH, end.value(), 2), Quantity.of(Dimension.NUMBER, end.sd(), 2))
                 : AssaySentence.WAIT_FOR_IT.with();
     }
 }

@@ -53,8 +53,8 @@ class PortraitController {
     /** A slice across the pot after draining: heights above the inside bottom, shares of the volume. */
     record PotSliceBody(double fromCm, double toCm, double water, double air) {}
 
-    /** How it dries in a wall: share of the usable water that is left, day by day. */
-    record PotCurveBody(PotWall wall, boolean own, List<Double> left) {}
+    /** How it dries in a wall: share of the usable water that is left, day by day; its range only in its own wall. */
+    record PotCurveBody(PotWall wall, boolean own, List<Double> left, List<Double> early, List<Double> late) {}
 
     /**
      * A pot as it stands.
@@ -90,7 +90,7 @@ class PortraitController {
     PortraitBody get(@PathVariable final UUID id) {
         final Potting potting = pottings.get(id);
         final Batch batch = batches.get(potting.batchId());
-        final RecipeBody recipe = batches.recipe(batch);
+        final RecipeBody recipe = batches.recipeOf(batch, id);
         final Brief brief = potting.brief().toCore(books);
         final PotPortrait portrait = PotPortrait.of(
                         new PottedMix(recipe.toCore(books), brief, knownSource.known(batch.blendId(), recipe)))
@@ -120,7 +120,7 @@ class PortraitController {
                 portrait.days().high80(),
                 1 - portrait.wants(),
                 portrait.curves().stream()
-                        .map(each -> new PotCurveBody(each.wall(), each.own(), each.left()))
+                        .map(each -> new PotCurveBody(each.wall(), each.own(), each.left(), each.early(), each.late()))
                         .toList(),
                 Optional.ofNullable(potting.brief().plantId())
                         .flatMap(plant -> books.plants().plant(plant))

@@ -3,7 +3,6 @@ package looseknit.server.batch;
 import static looseknit.server.ApiTest.Requests.ask;
 import static looseknit.server.ApiTest.Requests.brief;
 import static looseknit.server.ApiTest.Requests.change;
-import static looseknit.server.ApiTest.Requests.fill;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -23,124 +22,24 @@ import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import com.jayway.jsonpath.JsonPath;
 import java.awt.image.BufferedImage;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.atomic.AtomicReference;
 import looseknit.server.ApiTest;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.TestConfiguration;
-import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
-import org.springframework.context.annotation.Primary;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
-/** A batch from the day it is mixed: tested, adjusted, tested again, used up; by a clock that the test moves. */
+/** What lies in the bin of a mixed batch: taken out, added to, split, mixed in, potted, and put on paper. */
 @ApiTest
-@Import(BinApiTest.Time.class)
-class BinApiTest {
-
-    private static final Instant BEGIN = Instant.parse("2026-03-01T09:00:00Z");
-    private static final AtomicReference<Instant> NOW = new AtomicReference<>(BEGIN);
-
-    /** A clock that stands until it is moved. */
-    @TestConfiguration
-    static class Time {
-        @Bean
-        @Primary
-        Clock movedClock() {
-            return new Clock() {
-                @Override
-                public ZoneOffset getZone() {
-                    return ZoneOffset.UTC;
-                }
-
-                @Override
-                public Clock withZone(final ZoneId zone) {
-                    return this;
-                }
-
-                @Override
-                public Instant instant() {
-                    return NOW.get();
-                }
-            };
-        }
-    }
-
-    @Autowired
-    private MockMvc http;
-
-    private UUID blend;
-    private UUID batch;
-
-    private static void later(final Duration by) {
-        NOW.updateAndGet(now -> now.plus(by));
-    }
-
-    @BeforeEach
-    void mixABatch() throws Exception {
-        NOW.set(BEGIN);
-        blend = UUID.randomUUID();
-        http.perform(send("/api/blends", """
-                        {"id":"%s","name":"Sill mix","brief":%s,"recipe":{"measure":"PARTS","parts":[{"materialId":"peat","amount":3},
-                        {"materialId":"perlite_coarse","amount":2}],"doses":[{"amendmentId":"dolomite","gPerL":2}]}}""".formatted(blend, brief()))).andExpect(status().isOk());
-        http.perform(send("/api/blends/{id}/versions", "{\"note\":\"\"}", blend))
-                .andExpect(status().isOk());
-        batch = batch(10);
-        mixed(batch);
-    }
-
-    private UUID batch(final double litres) throws Exception {
-        final UUID id = UUID.randomUUID();
-        http.perform(send(
-                        "/api/batches",
-                        "{\"id\":\"%s\",\"blendId\":\"%s\",\"versionNumber\":1,\"fills\":%s,\"storeLitres\":%s,\"scoopLitres\":0.5,\"tubLitres\":20,\"reserve\":0}"
-                                .formatted(id, blend, fill(2, 14), litres)))
-                .andExpect(status().isOk());
-        return id;
-    }
-
-    private void mixed(final UUID id) throws Exception {
-        http.perform(change("/api/batches/{id}/mixed", "{\"mixedOn\":\"2026-03-01\"}", id))
-                .andExpect(status().isOk());
-    }
-
-    private ResultActions step(final UUID of, final String rest) throws Exception {
-        return http.perform(
-                send("/api/batches/{id}/bin/steps", "{\"id\":\"%s\",%s}".formatted(UUID.randomUUID(), rest), of));
-    }
-
-    private String json(final String path, final Object... parts) throws Exception {
-        return http.perform(ask(path, parts))
-                .andExpect(status().isOk())
-                .andReturn()
-                .getResponse()
-                .getContentAsString();
-    }
-
-    private static double number(final String json, final String path) {
-        return JsonPath.<Number>read(json, path).doubleValue();
-    }
-
-    private double litres(final UUID of) throws Exception {
-        return JsonPath.<Number>read(json("/api/batches/{id}/bin", of), "$.litres")
-                .doubleValue();
-    }
+@Import(MixedBatch.Time.class)
+class BinApiTest extends MixedBatch {
 
     @Test
     void potsBagsAndTheirAccount() throws Exception {
@@ -295,6 +194,29 @@ class BinApiTest {
         http.perform(ask("/api/pottings/{id}/portrait", UUID.randomUUID())).andExpect(status().isNotFound());
     }
 
+    /** What goes in after half was taken out weighs twice: the recipe is what lies in the bin, and earlier pots keep theirs. */
+    @Test
+    void theRecipeIsWhatLiesInTheBin() throws Exception {
+        final UUID pot = UUID.randomUUID();
+        potUp(pot).andExpect(status().isOk());
+        final double before = litres(batch);
+        step(batch, "\"kind\":\"THROWN\",\"amount\":%s,\"reason\":\"half of it\"".formatted(before / 2));
+        step(batch, "\"kind\":\"ADDED\",\"thingId\":\"orch_med\",\"amount\":1").andExpect(status().isOk());
+        final String bin = json("/api/batches/{id}/bin", batch);
+        final double sum = JsonPath.<List<Number>>read(bin, "$.recipe.parts[*].amount").stream()
+                .mapToDouble(Number::doubleValue)
+                .sum();
+        final double bark = JsonPath.<List<Number>>read(bin, "$.recipe.parts[?(@.materialId=='orch_med')].amount")
+                .get(0)
+                .doubleValue();
+        assertThat(bark / sum).isBetween(0.13, 0.18);
+        http.perform(ask("/api/pottings/{id}/portrait", pot))
+                .andExpect(jsonPath("$.recipe.parts[?(@.materialId=='orch_med')]", hasSize(0)));
+        step(batch, "\"kind\":\"THROWN\",\"amount\":%s,\"reason\":\"the rest\"".formatted(litres(batch)))
+                .andExpect(jsonPath("$.litres", closeTo(0, 1e-6)))
+                .andExpect(jsonPath("$.recipe.parts", hasSize(3)));
+    }
+
     /** A pot that is filled while its batch is being noted as mixed waits for that. */
     @Test
     void aPotWaitsForWhatIsDoneWithItsBatch() throws Exception {
@@ -319,133 +241,6 @@ class BinApiTest {
         }
     }
 
-    private String sitting(final String medium, final boolean damped) throws Exception {
-        final UUID id = UUID.randomUUID();
-        http.perform(send(
-                        "/api/devices/probe/sittings",
-                        "{\"id\":\"%s\",\"medium\":\"%s\",\"batchId\":\"%s\",\"damped\":%s}"
-                                .formatted(id, medium, batch, damped)))
-                .andExpect(status().isOk());
-        return id.toString();
-    }
-
-    /** Test, adjust, test again: the whole way by the clock. */
-    @Test
-    void theProbeIsSetReadsDriftsAndTheHeapIsAdjustedAndTestedAgain() throws Exception {
-        for (final String buffer : List.of("BUFFER_SEVEN", "BUFFER_FOUR")) {
-            final String id = sitting(buffer, true);
-            later(Duration.ofSeconds(60));
-            if (buffer.equals("BUFFER_FOUR")) {
-                http.perform(change("/api/devices/probe/sittings/{id}/kept", "{}", id))
-                        .andExpect(status().isUnprocessableContent())
-                        .andExpect(jsonPath("$.detail", containsString("has settled")));
-            }
-            later(Duration.ofMinutes(14));
-            http.perform(change("/api/devices/probe/sittings/{id}/kept", "{}", id))
-                    .andExpect(jsonPath("$.kept").value(true));
-        }
-        http.perform(ask("/api/devices/probe/calibration"))
-                .andExpect(jsonPath("$.set").value(true))
-                .andExpect(jsonPath("$.says", containsString("93 %")));
-        final String mix = sitting("MIX", true);
-        later(Duration.ofSeconds(60));
-        http.perform(ask("/api/devices/probe/sittings/{id}", mix))
-                .andExpect(jsonPath("$.settled").value(false))
-                .andExpect(jsonPath("$.curve", hasSize(13)))
-                .andExpect(jsonPath("$.says", containsString("On its way")));
-        later(Duration.ofMinutes(14));
-        final String settled = json("/api/devices/probe/sittings/{id}", mix);
-        assertThat(JsonPath.<Boolean>read(settled, "$.settled")).isTrue();
-        final double reads = number(settled, "$.now");
-        http.perform(send(
-                        "/api/batches/{id}/tests",
-                        "{\"id\":\"%s\",\"madeOn\":\"2026-03-01\",\"test\":{\"kind\":\"PH\",\"reading\":%s,\"method\":\"PROBE\",\"weeks\":0}}"
-                                .formatted(UUID.randomUUID(), reads),
-                        batch))
-                .andExpect(jsonPath("$.results[0].odd").value(false));
-        final String shown = json("/api/batches/{id}/tests", batch);
-        assertThat(number(shown, "$.tests[0].results[0].found")).isCloseTo(reads, within(1e-6));
-        assertThat(number(shown, "$.tests[0].results[0].nowSd"))
-                .isLessThan(number(shown, "$.tests[0].results[0].believedSd"));
-        http.perform(ask("/api/batches/{id}/adjust", batch))
-                .andExpect(jsonPath("$.mayDose").value(false))
-                .andExpect(jsonPath("$.stillWorking", containsString("went in today")));
-        later(Duration.ofDays(70));
-        http.perform(ask("/api/batches/{id}/adjust?ph=6.2&weeks=8", batch))
-                .andExpect(jsonPath("$.mayDose").value(true))
-                .andExpect(jsonPath("$.corrections[0].reads", hasSize(3)))
-                .andExpect(jsonPath("$.history.length()", greaterThan(15)));
-        step(batch, "\"kind\":\"DOSED\",\"thingId\":\"lime_flour\",\"amount\":6")
-                .andExpect(status().isOk());
-        http.perform(ask("/api/batches/{id}/bin", batch))
-                .andExpect(jsonPath("$.testOn").value("2026-05-31"));
-        step(batch, "\"kind\":\"DOSED\",\"thingId\":\"lime_flour\",\"amount\":6")
-                .andExpect(status().isUnprocessableContent());
-        later(Duration.ofDays(30));
-        http.perform(ask("/api/today"))
-                .andExpect(jsonPath("$.toTest[?(@.id=='%s')].testOn".formatted(batch))
-                        .value("2026-05-31"));
-        http.perform(send("/api/batches/{id}/adjust/test-next", "{\"on\":null}", batch))
-                .andExpect(status().isOk());
-        http.perform(ask("/api/today")).andExpect(jsonPath("$.toTest[?(@.id=='%s')]".formatted(batch), hasSize(0)));
-    }
-
-    @Test
-    void aDrySampleIsRefusedAndAWildReadingIsAskedAbout() throws Exception {
-        http.perform(ask("/api/batches/{id}/tests", batch))
-                .andExpect(jsonPath("$.kinds", hasSize(8)))
-                .andExpect(jsonPath("$.kinds[?(@.kind=='DRAINAGE')].narrows[0].sharePercent")
-                        .exists());
-        http.perform(send(
-                        "/api/batches/{id}/tests",
-                        "{\"id\":\"%s\",\"madeOn\":\"2026-03-01\",\"test\":{\"kind\":\"PH\",\"reading\":8.9,\"method\":\"SLURRY\"}}"
-                                .formatted(UUID.randomUUID()),
-                        batch))
-                .andExpect(jsonPath("$.results[0].odd").value(true))
-                .andExpect(jsonPath("$.results[0].mayBe[0]", containsString("wiped clean")));
-        http.perform(send(
-                        "/api/batches/{id}/tests",
-                        "{\"id\":\"%s\",\"madeOn\":\"2026-03-01\",\"test\":{\"kind\":\"MOISTURE\",\"water\":0.05}}"
-                                .formatted(UUID.randomUUID()),
-                        batch))
-                .andExpect(jsonPath("$.state", startsWith("dry")));
-        http.perform(send(
-                        "/api/batches/{id}/tests",
-                        "{\"id\":\"%s\",\"madeOn\":\"2026-02-01\",\"test\":{\"kind\":\"SALTS\",\"dsPerM\":0.4,\"extract\":\"SLURRY\"}}"
-                                .formatted(UUID.randomUUID()),
-                        batch))
-                .andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.detail", containsString("when it was mixed")));
-        final double dry = JsonPath.<Number>read(
-                        http.perform(send(
-                                        "/api/devices/scale",
-                                        "{\"batchId\":\"%s\",\"containerL\":1,\"heightCm\":12,\"dried\":true}"
-                                                .formatted(batch)))
-                                .andReturn()
-                                .getResponse()
-                                .getContentAsString(),
-                        "$.grams")
-                .doubleValue();
-        assertThat(dry).isBetween(60.0, 250.0);
-        http.perform(send("/api/devices/salts", "{\"batchId\":\"%s\",\"extract\":\"SLURRY\"}".formatted(batch)))
-                .andExpect(jsonPath("$.dsPerM", greaterThan(0.0)));
-    }
-
-    @Test
-    void onePartMoreBeforeAndAfter() throws Exception {
-        http.perform(send(
-                        "/api/batches/{id}/adjust/thought-of",
-                        "{\"materialId\":\"perlite_coarse\",\"scoops\":4}",
-                        batch))
-                .andExpect(jsonPath("$.litres").value(2.0))
-                .andExpect(jsonPath("$.moved[0].after", greaterThan(1.0)));
-        http.perform(send(
-                        "/api/batches/{id}/adjust/thought-of",
-                        "{\"materialId\":\"perlite_coarse\",\"scoops\":0}",
-                        batch))
-                .andExpect(status().isUnprocessableContent());
-    }
-
     @Test
     void howFarTheShelfStretchesAndWhatToBuy() throws Exception {
         http.perform(ask("/api/batches/{id}/stretch?materialId=peat&litres=11", batch))
@@ -456,28 +251,6 @@ class BinApiTest {
         http.perform(ask("/api/batches/{id}/shopping.csv", batch))
                 .andExpect(status().isOk())
                 .andExpect(content().string(startsWith("material,missing_l,packs")));
-    }
-
-    @Test
-    void aBaseMixGoesToTheShelfWithWhatWasMeasured() throws Exception {
-        http.perform(send(
-                        "/api/batches/{id}/tests",
-                        "{\"id\":\"%s\",\"madeOn\":\"2026-03-01\",\"test\":{\"kind\":\"WEIGHING\",\"containerL\":1,\"heightCm\":12,\"wetG\":600,\"dryG\":120}}"
-                                .formatted(UUID.randomUUID()),
-                        batch))
-                .andExpect(status().isOk());
-        final UUID lot = UUID.randomUUID();
-        final String name = "own_base_" + lot.toString().substring(0, 8);
-        final String body =
-                "{\"id\":\"%s\",\"materialId\":\"%s\",\"name\":\"Sill base\",\"litres\":5}".formatted(lot, name);
-        final double before = litres(batch);
-        http.perform(send("/api/batches/{id}/shelved", body, batch)).andExpect(status().isOk());
-        http.perform(send("/api/batches/{id}/shelved", body, batch))
-                .andExpect(jsonPath("$.lotId").value(lot.toString()));
-        assertThat(litres(batch)).isCloseTo(before - 5, within(1e-6));
-        assertThat(JsonPath.<List<Double>>read(
-                        json("/api/shelf/lots"), "$[?(@.id=='%s')].facts.measured.bulkDensityGPerL".formatted(lot)))
-                .containsExactly(120.0);
     }
 
     /** The documents are read back: their text by extraction, the code by a reader of such codes. */

@@ -1,0 +1,116 @@
+package looseknit.server.batch;
+
+import static looseknit.server.ApiTest.Requests.ask;
+import static looseknit.server.ApiTest.Requests.brief;
+import static looseknit.server.ApiTest.Requests.change;
+import static looseknit.server.ApiTest.Requests.fill;
+import static looseknit.server.ApiTest.Requests.send;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.jayway.jsonpath.JsonPath;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** A batch that is mixed, and a clock that the test moves. */
+abstract class MixedBatch {
+
+    private static final Instant BEGIN = Instant.parse("2026-03-01T09:00:00Z");
+    private static final AtomicReference<Instant> NOW = new AtomicReference<>(BEGIN);
+
+    /** A clock that stands until it is moved. */
+    @TestConfiguration
+    static class Time {
+        @Bean
+        @Primary
+        Clock movedClock() {
+            return new Clock() {
+                @Override
+                public ZoneOffset getZone() {
+                    return ZoneOffset.UTC;
+                }
+
+                @Override
+                public Clock withZone(final ZoneId zone) {
+                    return this;
+                }
+
+                @Override
+                public Instant instant() {
+                    return NOW.get();
+                }
+            };
+        }
+    }
+
+    @Autowired
+    MockMvc http;
+
+    private UUID blend;
+    UUID batch;
+
+    static void later(final Duration by) {
+        NOW.updateAndGet(now -> now.plus(by));
+    }
+
+    @BeforeEach
+    void mixABatch() throws Exception {
+        NOW.set(BEGIN);
+        blend = UUID.randomUUID();
+        http.perform(send("/api/blends", """
+                        {"id":"%s","name":"Sill mix","brief":%s,"recipe":{"measure":"PARTS","parts":[{"materialId":"peat","amount":3},
+                        {"materialId":"perlite_coarse","amount":2}],"doses":[{"amendmentId":"dolomite","gPerL":2}]}}""".formatted(blend, brief()))).andExpect(status().isOk());
+        http.perform(send("/api/blends/{id}/versions", "{\"note\":\"\"}", blend))
+                .andExpect(status().isOk());
+        batch = batch(10);
+        mixed(batch);
+    }
+
+    UUID batch(final double litres) throws Exception {
+        final UUID id = UUID.randomUUID();
+        http.perform(send(
+                        "/api/batches",
+                        "{\"id\":\"%s\",\"blendId\":\"%s\",\"versionNumber\":1,\"fills\":%s,\"storeLitres\":%s,\"scoopLitres\":0.5,\"tubLitres\":20,\"reserve\":0}"
+                                .formatted(id, blend, fill(2, 14), litres)))
+                .andExpect(status().isOk());
+        return id;
+    }
+
+    void mixed(final UUID id) throws Exception {
+        http.perform(change("/api/batches/{id}/mixed", "{\"mixedOn\":\"2026-03-01\"}", id))
+                .andExpect(status().isOk());
+    }
+
+    ResultActions step(final UUID of, final String rest) throws Exception {
+        return http.perform(
+                send("/api/batches/{id}/bin/steps", "{\"id\":\"%s\",%s}".formatted(UUID.randomUUID(), rest), of));
+    }
+
+    String json(final String path, final Object... parts) throws Exception {
+        return http.perform(ask(path, parts))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    static double number(final String json, final String path) {
+        return JsonPath.<Number>read(json, path).doubleValue();
+    }
+
+    double litres(final UUID of) throws Exception {
+        return JsonPath.<Number>read(json("/api/batches/{id}/bin", of), "$.litres")
+                .doubleValue();
+    }
+}
