@@ -34,6 +34,7 @@ class ArchitectureTest {
             "caution",
             "shelf",
             "reading",
+            "planting",
             "change",
             "sheet",
             "outlook",

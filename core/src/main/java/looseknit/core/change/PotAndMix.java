@@ -1,7 +1,6 @@
 package looseknit.core.change;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +8,7 @@ import java.util.Objects;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import looseknit.core.blend.Recipe;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Message;
@@ -74,7 +74,8 @@ public record PotAndMix(List<Column> columns, List<Row> rows) {
         }
         final List<Column> columns = columns(mix, now.get(Property.DRY_DAYS));
         final Pot pot = brief.pot().orElseThrow();
-        final List<Row> rows = Arrays.stream(PotWall.values())
+        final List<Row> rows = Stream.concat(PotWall.ORDINARY.stream(), Stream.of(pot.wall()))
+                .distinct()
                 .map(wall -> {
                     final Brief there = new Change.Wall(wall).briefAfter(brief);
                     final PottedMix inIt = mix.with(there);

@@ -32,6 +32,8 @@ public enum Limit implements Named {
     SHARE_ESTIMATED(Dimension.NUMBER),
     DRAWS(Dimension.NUMBER),
     SAME_UNIT(Dimension.NUMBER),
+    LAYERS(Dimension.NUMBER),
+    L_TO_THE_RIM(Dimension.VOLUME),
     L_THE_CONTAINER_HOLDS(Dimension.VOLUME),
     L_THAT_WENT_IN(Dimension.VOLUME),
     G_IN_THIS_CONTAINER(Dimension.GRAMS),

@@ -2,6 +2,7 @@ package looseknit.core.need;
 
 import static looseknit.core.measure.Require.within;
 
+import java.time.Month;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Named;
@@ -73,7 +74,27 @@ public record Growing(
         NONE,
         WINTER_COOL,
         WINTER_DRY,
-        SUMMER_DRY
+        SUMMER_DRY;
+
+        /** Whether a month north of the equator belongs to it; common practice, no source. */
+        public boolean covers(final Month month) {
+            return switch (this) {
+                case NONE -> false;
+                case WINTER_COOL, WINTER_DRY ->
+                    month.compareTo(Month.NOVEMBER) >= 0 || month.compareTo(Month.FEBRUARY) <= 0;
+                case SUMMER_DRY -> month.compareTo(Month.JUNE) >= 0 && month.compareTo(Month.AUGUST) <= 0;
+            };
+        }
+
+        /** Month in which it begins. */
+        public Month begins() {
+            return this == SUMMER_DRY ? Month.JUNE : Month.NOVEMBER;
+        }
+
+        /** First month after it. */
+        public Month ends() {
+            return this == SUMMER_DRY ? Month.SEPTEMBER : Month.MARCH;
+        }
     }
 
     /** How a plant takes repotting. */

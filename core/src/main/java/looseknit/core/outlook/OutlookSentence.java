@@ -11,7 +11,30 @@ public enum OutlookSentence implements Code {
     A_PLACE,
     GONE_OVER("years", "range"),
     NEVER_OVER,
-    TOP_UP("litres");
+    TOP_UP("litres"),
+    THE_MIX,
+    LOAD_CHANNEL,
+    LOAD_POLE,
+    STANDS_IN_WATER("height"),
+    NO_WAY_OUT,
+    SAUCER,
+    SLATS,
+    STONES_TAKE_SURPLUS("material", "water"),
+    LAYER_LIFTS("material", "height"),
+    LAYER_DRAINS_AS_ONE("material"),
+    LESS_AIR("points", "volume"),
+    MORE_AIR("points", "volume"),
+    SEAM_STOPS("upper", "lower", "height"),
+    SEAM_LETS_THROUGH("upper", "lower"),
+    STAKE_TAKES("volume"),
+    POLE_TAKES("volume"),
+    CHANNEL("volume"),
+    ROOM_TO_WATER("volume"),
+    NO_ROOM_TO_WATER,
+    BALL_TAKES("volume", "times"),
+    BALL_LOST("times"),
+    BALL_BURIED("depth"),
+    DRESSING_KEEPS("what", "days");
 
     private final List<String> arguments;
 

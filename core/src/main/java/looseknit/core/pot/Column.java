@@ -79,7 +79,7 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
      */
     public static Column in(final Pot pot, final double medianGrainMm) {
         final double height = pot.mixHeightCm();
-        final double taper = pot.widthAtCm(pot.layerCm()) / pot.widthAtCm(Pot.FILL * pot.heightCm());
+        final double taper = pot.widthAtCm(pot.layerCm()) / pot.widthAtCm(pot.fillCm());
         return switch (pot.base()) {
             case NO_HOLES -> new Column(height, taper, 0, Math.max(0, Math.min(height, pot.baseCm() - pot.layerCm())));
             case WICK -> new Column(height, taper, pot.baseCm() + pot.layerCm(), 0);

@@ -21,6 +21,8 @@ import org.hipparchus.analysis.solvers.BrentSolver;
  * @param baseCm height of the overflow hole above the bottom for {@link PotBase#NO_HOLES}, length of the wick for {@link
  *     PotBase#WICK} [cm]; without meaning otherwise
  * @param layer drainage layer under the mix
+ * @param lengthOverWidth length of a long box over its width, 1 to 12; 1 for all others
+ * @param fill share of the inside height to which it is filled, 0.4 to 1
  */
 public record Pot(
         PotShape shape,
@@ -30,9 +32,11 @@ public record Pot(
         PotWall wall,
         PotBase base,
         double baseCm,
-        Optional<DrainageLayer> layer) {
+        Optional<DrainageLayer> layer,
+        double lengthOverWidth,
+        double fill) {
 
-    /** Share of the inside height to which a pot is filled, leaving room to water; common practice, no source. */
+    /** Share of the inside height to which a pot is usually filled, leaving room to water; common practice, no source. */
     public static final double FILL = 0.92;
 
     /** Bottom over top width of an ordinary pot; common practice, no source. */
@@ -44,6 +48,9 @@ public record Pot(
     /** Most of the height that a drainage layer may take; by judgement. */
     private static final double MOST_LAYER = 0.7;
 
+    /** How much wider than its mouth a pot may be reckoned. */
+    private static final double WIDEST_BELLY = 3;
+
     /** Longest wick that still draws [cm]. */
     private static final double LONGEST_WICK_CM = 15;
 
@@ -51,6 +58,8 @@ public record Pot(
         within("pot.topCm", topCm, 2, 200, Limit.CM);
         within("pot.bottomCm", bottomCm, 1, 200, Limit.CM);
         within("pot.heightCm", heightCm, 2, 200, Limit.CM);
+        within("pot.lengthOverWidth", lengthOverWidth, 1, 12, Limit.TIMES);
+        within("pot.fill", fill, 0.4, 1, Limit.SHARE);
         if (base == PotBase.NO_HOLES) {
             within("pot.baseCm", baseCm, 0, heightCm, Limit.CM_OF_OVERFLOW);
         }
@@ -63,6 +72,19 @@ public record Pot(
                     Quantity.trimmed(Dimension.LENGTH, layer.get().depthCm(), 2).bare(),
                     PotSentence.LAYER_AT_MOST.with(Quantity.of(Dimension.LENGTH, MOST_LAYER * heightCm, 1)));
         }
+    }
+
+    /** A pot as wide as long, filled as usual. */
+    public Pot(
+            final PotShape shape,
+            final double topCm,
+            final double bottomCm,
+            final double heightCm,
+            final PotWall wall,
+            final PotBase base,
+            final double baseCm,
+            final Optional<DrainageLayer> layer) {
+        this(shape, topCm, bottomCm, heightCm, wall, base, baseCm, layer, 1, FILL);
     }
 
     /** An ordinary tapered round pot of this width, on feet. */
@@ -90,9 +112,46 @@ public record Pot(
         return new Pot(shape, top, top * USUAL_TAPER, top * USUAL_HEIGHT, wall, base, 0, Optional.empty());
     }
 
+    /**
+     * A pot of odd walls of which only mouth, height and what it takes are known: with the bottom that gives this volume.
+     *
+     * @param litres water that it takes to the rim [L]
+     * @throws OutOfRangeException if no bottom between a centimetre and three times the mouth gives this volume
+     */
+    public Pot measuredByWater(final double litres) {
+        final double least = withBottom(1).litresToRim();
+        final double most = withBottom(Math.min(200, WIDEST_BELLY * topCm)).litresToRim();
+        within("pot.litres", litres, least, most, Limit.L_TO_THE_RIM);
+        return withBottom(new BrentSolver(1e-10)
+                .solve(
+                        200,
+                        width -> withBottom(width).litresToRim() - litres,
+                        1 - 1e-9,
+                        Math.min(200, WIDEST_BELLY * topCm) + 1e-9));
+    }
+
+    private Pot withBottom(final double otherCm) {
+        return new Pot(
+                shape,
+                topCm,
+                Math.max(1, Math.min(200, otherCm)),
+                heightCm,
+                wall,
+                base,
+                baseCm,
+                layer,
+                lengthOverWidth,
+                fill);
+    }
+
     /** Volume to the rim [L]. */
     public double litresToRim() {
-        return toRim(shape, topCm, bottomCm, heightCm);
+        return lengthOverWidth * toRim(shape, topCm, bottomCm, heightCm);
+    }
+
+    /** Height of the surface of the mix above the inside bottom [cm]. */
+    public double fillCm() {
+        return fill * heightCm;
     }
 
     /** Depth of the drainage layer [cm]; 0 without one. */
@@ -102,7 +161,7 @@ public record Pot(
 
     /** Height of the mix [cm]: from the layer, or the bottom, to the fill line. */
     public double mixHeightCm() {
-        return FILL * heightCm - layerCm();
+        return fillCm() - layerCm();
     }
 
     /** Inside width at a height above the bottom [cm]. */
@@ -112,7 +171,7 @@ public record Pot(
 
     /** Volume of the mix [L]. */
     public double mixLitres() {
-        return litresBetween(layerCm(), FILL * heightCm);
+        return litresBetween(layerCm(), fillCm());
     }
 
     /** Volume of the drainage layer [L]. */
@@ -122,7 +181,7 @@ public record Pot(
 
     /** Volume between two heights above the inside bottom [L]. */
     public double litresBetween(final double fromCm, final double toCm) {
-        return toRim(shape, widthAtCm(toCm), widthAtCm(fromCm), toCm - fromCm);
+        return lengthOverWidth * toRim(shape, widthAtCm(toCm), widthAtCm(fromCm), toCm - fromCm);
     }
 
     /** Mass of the drainage layer [kg]; 0 without one. */
@@ -133,32 +192,52 @@ public record Pot(
 
     /** Surface of the mix [m²]. */
     public double surfaceM2() {
-        return shape.area(widthAtCm(FILL * heightCm)) / 1e4;
+        return lengthOverWidth * shape.area(widthAtCm(fillCm())) / 1e4;
     }
 
     /** Inside area of the wall where it touches the mix [m²]. */
     public double wallM2() {
-        final double top = widthAtCm(FILL * heightCm);
+        final double top = widthAtCm(fillCm());
         final double bottom = widthAtCm(layerCm());
         final double slant = Math.hypot(mixHeightCm(), (top - bottom) / 2);
-        return 0.5 * (shape.rim(top) + shape.rim(bottom)) * slant / 1e4;
+        return 0.5 * (rim(top) + rim(bottom)) * slant / 1e4;
     }
 
     /** Area of the base [m²]. */
     public double baseM2() {
-        return shape.area(bottomCm) / 1e4;
+        return lengthOverWidth * shape.area(bottomCm) / 1e4;
     }
 
     /** Mass of the empty pot [kg], from usual wall thickness. */
     public double emptyKg() {
         final double slant = Math.hypot(heightCm, (topCm - bottomCm) / 2);
-        final double area = 0.5 * (shape.rim(topCm) + shape.rim(bottomCm)) * slant + shape.area(bottomCm);
+        final double area = 0.5 * (rim(topCm) + rim(bottomCm)) * slant + lengthOverWidth * shape.area(bottomCm);
         return area * wall.massGPerCm2() / 1000;
+    }
+
+    /** Length of the rim of a section of this width [cm]: twice its width and twice its length in a box. */
+    private double rim(final double widthCm) {
+        return shape.rim(widthCm) * (1 + lengthOverWidth) / 2;
+    }
+
+    /** The same pot filled to another share of its height. */
+    public Pot filledTo(final double share) {
+        return new Pot(shape, topCm, bottomCm, heightCm, wall, base, baseCm, layer, lengthOverWidth, share);
+    }
+
+    /** The same pot with another drainage layer, or with none. */
+    public Pot over(final Optional<DrainageLayer> other) {
+        return new Pot(shape, topCm, bottomCm, heightCm, wall, base, baseCm, other, lengthOverWidth, fill);
+    }
+
+    /** The same pot on another base with its overflow or wick. */
+    public Pot with(final PotBase other, final double otherCm) {
+        return new Pot(shape, topCm, bottomCm, heightCm, wall, other, otherCm, layer, lengthOverWidth, fill);
     }
 
     /** The same pot with another wall. */
     public Pot with(final PotWall other) {
-        return new Pot(shape, topCm, bottomCm, heightCm, other, base, baseCm, layer);
+        return new Pot(shape, topCm, bottomCm, heightCm, other, base, baseCm, layer, lengthOverWidth, fill);
     }
 
     /**
@@ -177,12 +256,14 @@ public record Pot(
                 wall,
                 base,
                 base == PotBase.WICK ? Math.min(LONGEST_WICK_CM, baseCm * ratio) : baseCm * ratio,
-                layer.map(each -> new DrainageLayer(each.material(), each.depthCm() * ratio)));
+                layer.map(each -> new DrainageLayer(each.material(), each.depthCm() * ratio)),
+                lengthOverWidth,
+                fill);
     }
 
     /** The same pot on another base. */
     public Pot with(final PotBase other) {
-        return new Pot(shape, topCm, bottomCm, heightCm, wall, other, 0, layer);
+        return with(other, 0);
     }
 
     /** Frustum of a cone or pyramid [L]: H/3 (A₁ + √(A₁A₂) + A₂). */

@@ -1,5 +1,6 @@
 package looseknit.core.pot;
 
+import java.util.List;
 import looseknit.core.message.Named;
 
 /**
@@ -8,7 +9,15 @@ import looseknit.core.message.Named;
 public enum PotWall implements Named {
     PLASTIC(false, 0.15, 0.95),
     GLAZED(false, 0.9, 2.1),
-    CLAY(true, 0.8, 1.9);
+    CLAY(true, 0.8, 1.9),
+    /** Clear glass, as of a jar. */
+    GLASS(false, 0.45, 2.5),
+    /** Open slats or wire, through which the mix touches the air: taken to pass as much as clay, by judgement. */
+    SLATS(true, 0.5, 0.5);
+
+    /** Walls that ordinary pots are sold in: what is compared and proposed. */
+    public static final List<PotWall> ORDINARY = List.of(PLASTIC, GLAZED, CLAY);
+
     private final boolean breathes;
     private final double thicknessCm;
     private final double densityGPerCm3;

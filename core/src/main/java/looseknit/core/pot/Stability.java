@@ -71,7 +71,7 @@ public record Stability(List<Load> loads, double footRadiusCm) {
      * @param mixKgPerL mass of the moist mix [kg/L]
      */
     public static Stability of(final Pot pot, final double mixKgPerL, final Cargo cargo) {
-        final double fill = Pot.FILL * pot.heightCm();
+        final double fill = pot.fillCm();
         final List<Load> loads = new ArrayList<>();
         loads.add(new Load(
                 PotSentence.LOAD_MIX.with(),
@@ -93,7 +93,7 @@ public record Stability(List<Load> loads, double footRadiusCm) {
     }
 
     /** Height of the centre of a frustum above its foot [cm]: H (b² + 2bt + 3t²) / (4 (b² + bt + t²)). */
-    static double centreCm(final double bottom, final double top, final double height) {
+    public static double centreCm(final double bottom, final double top, final double height) {
         return height
                 * (bottom * bottom + 2 * bottom * top + 3 * top * top)
                 / (4 * (bottom * bottom + bottom * top + top * top));

@@ -63,7 +63,7 @@ public record Stack(List<Level> levels) {
         }
         final List<Level> levels = new ArrayList<>();
         double from = pot.layerCm();
-        final double fill = Pot.FILL * pot.heightCm();
+        final double fill = pot.fillCm();
         for (int i = 0; i < fromBelow.size(); i++) {
             final Layer layer = fromBelow.get(i);
             final boolean topmost = i == fromBelow.size() - 1;

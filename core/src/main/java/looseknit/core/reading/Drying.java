@@ -45,7 +45,7 @@ public record Drying(Losses losses, AllowableDepletion trigger, boolean lightly,
     }
 
     /** The same pot with other losses. */
-    Drying losing(final Losses other) {
+    public Drying losing(final Losses other) {
         return new Drying(other, trigger, lightly, below, litres);
     }
 }

@@ -276,22 +276,29 @@ public final class PottedMix {
                 Segregation.of(mix).stream().map(Segregation::kind).toList());
     }
 
-    /** Tilt at which the pot with a grown plant falls when the mix is dry [°]. */
-    private OptionalDouble tipDeg() {
+    /** Tilt at which the pot with a grown plant falls when the mix is dry [°]; empty where it hangs, or without plant and pot. */
+    public OptionalDouble tipDeg() {
+        return grown().stream()
+                .mapToDouble(plant -> Stability.of(
+                                brief().pot().orElseThrow(), densityGPerL() / 1000 + mix.waterAt(DRY_SUCTION_CM), plant)
+                        .tipsAtDeg())
+                .findFirst();
+    }
+
+    /** The plant of the brief, grown to its stage, as a load on its pot; empty where it hangs, or without plant and pot. */
+    public Optional<Stability.Cargo> grown() {
         if (brief().plant().isEmpty()
                 || brief().pot().isEmpty()
                 || brief().pot().get().base() == PotBase.HANGING) {
-            return OptionalDouble.empty();
+            return Optional.empty();
         }
         final Pot pot = brief().pot().get();
         final Growing growing = brief().plant().get().growing();
         final double size = Math.min(1, brief().stage().leaf());
-        final Stability.Cargo plant = new Stability.Cargo(
+        return Optional.of(new Stability.Cargo(
                 Math.min(MOST_PLANT_KG, growing.kgPerPotLitre() * pot.mixLitres() * size),
                 Math.min(MOST_PLANT_CM, 0.5 * growing.heightOverWidth() * pot.topCm() * size),
-                0);
-        return OptionalDouble.of(Stability.of(pot, densityGPerL() / 1000 + mix.waterAt(DRY_SUCTION_CM), plant)
-                .tipsAtDeg());
+                0));
     }
 
     /** Years until the mix has packed down, against another least air or another tempo of decay. */

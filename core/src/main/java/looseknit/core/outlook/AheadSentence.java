@@ -1,0 +1,27 @@
+package looseknit.core.outlook;
+
+import java.util.List;
+import looseknit.core.message.Code;
+
+/** Why something is due at a pot. */
+public enum AheadSentence implements Code {
+    FOOD_OF_THE_MIX("months", "feed"),
+    FED_BEFORE("months"),
+    REST_BEGINS("rest"),
+    REST_ENDS("rest"),
+    TEST,
+    SUNK("depth"),
+    MIX_IS_OVER("years"),
+    ROOTS_FILL("years");
+
+    private final List<String> arguments;
+
+    AheadSentence(final String... arguments) {
+        this.arguments = List.of(arguments);
+    }
+
+    @Override
+    public List<String> arguments() {
+        return arguments;
+    }
+}

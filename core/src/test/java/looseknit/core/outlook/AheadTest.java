@@ -1,0 +1,118 @@
+package looseknit.core.outlook;
+
+import static looseknit.core.Materials.recipe;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import looseknit.core.need.Brief;
+import looseknit.core.need.Draught;
+import looseknit.core.need.Growing;
+import looseknit.core.need.Light;
+import looseknit.core.need.Place;
+import looseknit.core.need.PlantBook;
+import looseknit.core.need.Stage;
+import looseknit.core.outlook.Ahead.Due;
+import looseknit.core.outlook.Ahead.Kind;
+import looseknit.core.planting.SetUp;
+import looseknit.core.pot.Pot;
+import looseknit.core.pot.PotWall;
+import looseknit.core.reading.Knowledge;
+import looseknit.core.reading.PottedMix;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class AheadTest {
+
+    private static final Pot POT = Pot.ordinary(18, PotWall.PLASTIC);
+    private static final LocalDate POTTED = LocalDate.of(2026, 3, 10);
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 27);
+
+    private static PottedMix potted(final String mix, final String plant) {
+        return new PottedMix(
+                recipe(mix),
+                new Brief(
+                        PlantBook.shipped().plant(plant),
+                        Stage.ESTABLISHED,
+                        Optional.of(POT),
+                        Optional.of(new Place("stair", 20, 50, Light.MEDIUM, Draught.STILL)),
+                        Optional.empty()),
+                Knowledge.NOTHING);
+    }
+
+    private static List<Due> ahead(final String mix, final String plant, final Optional<LocalDate> fed) {
+        return Ahead.of(potted(mix, plant), SetUp.plain(POT), new Ahead.History(POTTED, fed, Optional.empty()), TODAY);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"pothos", "barrel_cactus", "cape_sundew", "moth_orchid", "amaryllis"})
+    void nothingIsDueInThePastAndSoonestComesFirst(final String plant) {
+        assertThat(ahead("peat 3 perlite_med 1 bark_fine 1", plant, Optional.empty()))
+                .isNotEmpty()
+                .allSatisfy(due -> assertThat(due.on()).isAfterOrEqualTo(TODAY))
+                .isSortedAccordingTo((one, other) -> one.on().compareTo(other.on()));
+    }
+
+    @Test
+    void bogPlantsAreNeverFed() {
+        assertThat(ahead("peat 3 perlite_med 1", "cape_sundew", Optional.empty()))
+                .extracting(Due::kind)
+                .doesNotContain(Kind.FEED);
+    }
+
+    @Test
+    void feedWaitsForTheEndOfRest() {
+        final var cactus = PlantBook.shipped().plant("barrel_cactus").orElseThrow();
+
+        assertThat(cactus.growing().rest()).isEqualTo(Growing.Rest.WINTER_DRY);
+        assertThat(ahead("pumice_med 3 peat 1", "barrel_cactus", Optional.empty()))
+                .filteredOn(due -> due.kind() == Kind.FEED)
+                .singleElement()
+                .satisfies(due -> assertThat(due.on()).isEqualTo(LocalDate.of(2027, 3, 1)));
+        assertThat(ahead("pumice_med 3 peat 1", "barrel_cactus", Optional.empty()))
+                .filteredOn(due -> due.kind() == Kind.REST)
+                .singleElement()
+                .satisfies(due -> assertThat(due.because().code()).isEqualTo(AheadSentence.REST_ENDS));
+    }
+
+    @Test
+    void fedLatelyIsFedLater() {
+        assertThat(ahead("peat 3 perlite_med 1", "pothos", Optional.of(LocalDate.of(2026, 11, 1))))
+                .filteredOn(due -> due.kind() == Kind.FEED)
+                .singleElement()
+                .satisfies(due -> assertThat(due.on()).isEqualTo(LocalDate.of(2027, 4, 1)));
+    }
+
+    @Test
+    void whatSinksIsToppedUpAndStonesAreNot() {
+        assertThat(ahead("peat 3 leaf_mould 2", "pothos", Optional.empty()))
+                .extracting(Due::kind)
+                .contains(Kind.TOP_UP);
+        assertThat(ahead("pumice_med 3 grit_3_6 1", "pothos", Optional.empty()))
+                .extracting(Due::kind)
+                .doesNotContain(Kind.TOP_UP);
+    }
+
+    @Test
+    void repottingFallsIntoSpring() {
+        assertThat(ahead("peat 3 perlite_med 1", "pothos", Optional.empty()))
+                .filteredOn(due -> due.kind() == Kind.REPOT)
+                .singleElement()
+                .satisfies(due -> assertThat(due.on().getMonthValue()).isEqualTo(4));
+    }
+
+    @Test
+    void theMixAgesFromTheDayItWasFilled() {
+        final PottedMix potted = potted("peat 3 leaf_mould 2", "pothos");
+        final Ahead.Now fresh = Ahead.now(potted, SetUp.plain(POT), TODAY, TODAY);
+        final Ahead.Now older = Ahead.now(potted, SetUp.plain(POT), TODAY.minusYears(2), TODAY);
+
+        assertThat(fresh.sunkCm()).isZero();
+        assertThat(fresh.air()).isCloseTo(fresh.airThen(), within(1e-12));
+        assertThat(older.sunkCm()).isGreaterThan(0.5);
+        assertThat(older.air()).isLessThan(fresh.air());
+    }
+}
