@@ -22,6 +22,8 @@ export const WALLS: Options<Pot['wall']> = [
   { value: 'PLASTIC', label: t('need.words.plastic') },
   { value: 'GLAZED', label: t('need.words.glazed') },
   { value: 'CLAY', label: t('need.words.unglazedClay') },
+  { value: 'GLASS', label: t('need.words.glass') },
+  { value: 'SLATS', label: t('need.words.slats') },
 ]
 
 export const BASES: Options<Pot['base']> = [

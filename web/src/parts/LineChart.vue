@@ -7,6 +7,7 @@ import { computed } from 'vue'
 import VChart from 'vue-echarts'
 import { figure } from '@/measure/units'
 import { useInk } from './ink'
+import { spread } from './spread'
 
 use([Lines, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent, SVGRenderer])
 
@@ -33,11 +34,26 @@ const props = defineProps<{
   wanted?: { from: number; to: number; words: string }
   /** Whether what is wanted lies along the line below instead of the one at the side. */
   wantedAcross?: boolean
-  limit?: { at: number; words: string }
+  limit?: { at: number; words: string; ink?: 'brick' | 'marigold' }
   height?: number
 }>()
 
 const ink = useInk()
+
+const AXES_PX = 62
+const LABEL_PX = 14
+/** How far the name at the end of each line is moved down, so that none lies over another [px]. */
+const moved = computed(() => {
+  const ends = props.lines.map((line, i) => ({ i, at: line.points.at(-1)?.[1] ?? 0 }))
+  const all = props.lines.flatMap((line) => line.points.map(([, value]) => value))
+  const low = props.yMin ?? Math.min(...all)
+  const high = props.yMax ?? Math.max(...all)
+  const pixels = ((props.height ?? 240) - AXES_PX) / Math.max(1e-9, high - low)
+  const sorted = ends.sort((a, b) => b.at - a.at)
+  const wanted = sorted.map((end) => ({ at: (high - end.at) * pixels, high: LABEL_PX }))
+  const places = spread(wanted, -LABEL_PX, (high - low) * pixels + LABEL_PX)
+  return new Map(sorted.map((end, k) => [end.i, (places[k] ?? 0) - (wanted[k]?.at ?? 0)]))
+})
 
 const series = computed(() =>
   props.lines.flatMap((line, index) => {
@@ -68,7 +84,13 @@ const series = computed(() =>
       symbol: 'none',
       lineStyle: { color: colour, width: 2, type: line.dashed ? 'dashed' : 'solid' },
       itemStyle: { color: colour },
-      endLabel: { show: props.lines.length > 1, formatter: line.name, color: colour, fontSize: 12.5 },
+      endLabel: {
+        show: props.lines.length > 1,
+        formatter: line.name,
+        color: colour,
+        fontSize: 12.5,
+        offset: [0, moved.value.get(index) ?? 0],
+      },
       ...(index === 0 ? marks.value : {}),
     })
     if (line.dots) {
@@ -104,11 +126,11 @@ const marks = computed(() => ({
         markLine: {
           silent: true,
           symbol: 'none',
-          lineStyle: { color: ink.value.brick, type: 'dashed' },
+          lineStyle: { color: ink.value[props.limit.ink ?? 'brick'], type: 'dashed' },
           label: {
             formatter: props.limit.words,
             position: 'insideStartBottom',
-            color: ink.value.brick,
+            color: props.limit.ink === 'marigold' ? ink.value.soft : ink.value.brick,
             fontSize: 12,
           },
           data: [{ yAxis: props.limit.at }],

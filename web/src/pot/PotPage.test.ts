@@ -3,11 +3,15 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import type { Portrait } from '@/api/types'
 import { notices } from '@/parts/notices'
 import { Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
+import { plainSetUp } from '@/planting/words'
 import PotPage from './PotPage.vue'
 
 const portrait = (change: Partial<Portrait> = {}): Portrait => ({
   potting: {
     id: 'p1',
+    revision: 0,
+    setUpKind: 'PLAIN',
+    state: 'HERE',
     label: 'Fern, stair',
     brief: {
       plantId: 'fern',
@@ -40,33 +44,68 @@ const portrait = (change: Partial<Portrait> = {}): Portrait => ({
   },
   recipe: { measure: 'PARTS', parts: [{ materialId: 'peat', amount: 3 }], doses: [] },
   today: '2026-11-27',
-  fillCm: 12,
-  settledCm: 11,
-  layerCm: 2,
-  layerName: 'Pebbles',
-  wetFootCm: 2.4,
-  mixLitres: 1.2,
-  slices: [
-    { fromCm: 2, toCm: 7, water: 0.7, air: 0.1 },
-    { fromCm: 7, toCm: 12, water: 0.5, air: 0.3 },
-  ],
-  wateredKg: 1.9,
-  wantsKg: 1.5,
-  dryKg: 1.1,
-  days: 3.4,
-  lowDays: 2,
-  highDays: 5,
-  wantsShare: 0.55,
-  curves: [
-    {
+  section: {
+    fillCm: 12,
+    settledCm: 11,
+    underMixCm: 2,
+    layerName: 'Pebbles',
+    wetFootCm: 2.4,
+    mixLitres: 1.2,
+    slices: [
+      { fromCm: 2, toCm: 7, water: 0.7, air: 0.1 },
+      { fromCm: 7, toCm: 12, water: 0.5, air: 0.3 },
+    ],
+    wateredKg: 1.9,
+    wantsKg: 1.5,
+    dryKg: 1.1,
+    days: 3.4,
+    lowDays: 2,
+    highDays: 5,
+    wantsShare: 0.55,
+    curves: [
+      {
+        wall: 'CLAY',
+        own: true,
+        left: [1, 0.8, 0.6, 0.45, 0.3],
+        early: [1, 0.7, 0.4, 0.2, 0.1],
+        late: [1, 0.9, 0.8, 0.7, 0.6],
+      },
+      { wall: 'PLASTIC', own: false, left: [1, 0.9, 0.8, 0.7, 0.6], early: [], late: [] },
+    ],
+    fillLitres: 1.2,
+    airPercent: 20,
+    waterPercent: 60,
+    levels: [
+      {
+        name: 'the mix',
+        fromCm: 2,
+        toCm: 12,
+        litres: 1.2,
+        airPercent: 20,
+        waterPercent: 60,
+        wetZoneCm: 2.4,
+        overBreak: true,
+      },
+    ],
+    effects: ['Pebbles: the wet foot stands 2 cm higher.'],
+  },
+  setUp: {
+    ...plainSetUp({
+      shape: 'ROUND',
+      topCm: 14,
+      bottomCm: 10,
+      heightCm: 13,
       wall: 'CLAY',
-      own: true,
-      left: [1, 0.8, 0.6, 0.45, 0.3],
-      early: [1, 0.7, 0.4, 0.2, 0.1],
-      late: [1, 0.9, 0.8, 0.7, 0.6],
-    },
-    { wall: 'PLASTIC', own: false, left: [1, 0.9, 0.8, 0.7, 0.6], early: [], late: [] },
+      base: 'ON_FEET',
+      baseCm: 0,
+      layerCm: 2,
+    }),
+  },
+  now: { years: 0.2, sunkCm: 0.4, airPercent: 19, airThenPercent: 20, leastAirPercent: 10 },
+  ahead: [
+    { kind: 'FEED', what: 'feed', on: '2027-03-01', because: 'what the mix brought lasts about 5 months' },
   ],
+  family: [],
   hint: 'It may never dry out.',
   ...change,
 })
@@ -77,7 +116,12 @@ const open = async (answers: Record<string, unknown> = {}) => {
       { id: 'l1', lookedOn: '2026-10-20', answer: 'BONE_DRY' },
       { id: 'l2', lookedOn: '2026-11-25', answer: 'WATERED' },
     ],
+    'GET /api/pottings/p1/events': [
+      { id: 'e1', on: '2026-11-01', kind: 'FED', words: 'granules', amount: 2, canBeTakenBack: true },
+    ],
+    'GET /api/plants/fern': {},
     'POST /api/looks': {},
+    'DELETE /api/pot-events/e1': {},
     'GET /api/materials': [],
     'GET /api/amendments': [],
     ...answers,
@@ -100,8 +144,11 @@ describe('the page of a pot', () => {
     expect(drawing.attributes('aria-label')).toContain('filled to 12')
     expect(drawing.attributes('aria-label')).toContain('in a year 11')
     expect(drawing.attributes('aria-label')).toContain('wet foot, 2.4')
-    const heights = drawing.findAll('text').map((each) => Number(each.attributes('y')))
-    heights.slice(1).forEach((y, i) => expect(y - (heights[i] ?? 0)).toBeGreaterThanOrEqual(19))
+    const heights = drawing
+      .findAll('text')
+      .filter((each) => each.attributes('text-anchor') === undefined)
+      .map((each) => Number(each.attributes('y')))
+    heights.slice(1).forEach((y, i) => expect(y - (heights[i] ?? 0)).toBeGreaterThanOrEqual(16))
   })
 
   it('says how to tell that it wants water, and what was seen', async () => {
@@ -123,6 +170,16 @@ describe('the page of a pot', () => {
       answer: 'WATERED',
     })
     expect(notices[0]?.undo).toBeDefined()
+  })
+
+  it('says what comes next, what happened, and takes a step back', async () => {
+    const { view, asked } = await open()
+
+    expect(view.text()).toContain('what the mix brought lasts about 5 months')
+    expect(view.get('.history').text()).toContain('fed, 2.0 g: granules')
+    await view.get('.history button').trigger('click')
+    await flushPromises()
+    expect(asked.map((each) => `${each.method} ${each.path}`)).toContain('DELETE /api/pot-events/e1')
   })
 
   it('says why a pot cannot be drawn', async () => {

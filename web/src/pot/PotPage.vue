@@ -1,57 +1,38 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import { computed, onMounted, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
-import { answer, api } from '@/api/client'
-import { speech } from '@/api/speech'
-import type { Answer, Portrait } from '@/api/types'
+import { computed, ref } from 'vue'
+import type { Answer, PotEventAsked, Potting } from '@/api/types'
 import { agoWords, daysBetween, inWords, shortDate } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { labelOf, potWords, WALLS } from '@/need/words'
+import { usePlantSheets } from '@/need/usePlants'
 import LineChart, { type Line } from '@/parts/LineChart.vue'
-import { say, sayProblem } from '@/parts/notices'
+import PotDrawing from '@/planting/PotDrawing.vue'
 import { t } from '@/words'
-import PotPortrait from './PotPortrait.vue'
+import HistoryList from './HistoryList.vue'
+import { labelsPath } from './labels'
+import PotTell from './PotTell.vue'
+import RepotChoice from './RepotChoice.vue'
+import SeenThread from './SeenThread.vue'
+import { usePot } from './usePot'
 
-/** The page of a pot: cut open, how it dries, how to tell that it wants water, what was seen of it, and what comes next. */
+/** The page of a pot: cut open, how it dries, how to tell that it wants water, what was seen of it, what comes next, and where it came from. */
 const props = defineProps<{ id: string }>()
 const settings = useSettings()
-const client = useQueryClient()
-const router = useRouter()
-const portrait = ref<Portrait>()
-const drawing = ref<InstanceType<typeof PotPortrait>>()
-const looks = ref<{ id: string; lookedOn: string; answer: Answer }[]>([])
-const problem = ref<string>()
-const params = { path: { id: props.id } }
-
-const load = async () => {
-  try {
-    const [drawn, seen] = await Promise.all([
-      answer(api.GET('/api/pottings/{id}/portrait', { params })),
-      answer(api.GET('/api/pottings/{id}/looks', { params })),
-    ])
-    portrait.value = drawn
-    looks.value = [...seen].sort((a, b) => a.lookedOn.localeCompare(b.lookedOn))
-    problem.value = undefined
-  } catch (error) {
-    problem.value = error instanceof Error ? error.message : String(error)
-  }
-}
-onMounted(load)
-watch(() => speech.units, load)
-
-const potting = computed(() => portrait.value?.potting)
+const { portrait, potting, looks, events, problem, busy, look, tell, takeBack, picture, remove } = usePot(
+  props.id,
+)
+const drawing = ref<InstanceType<typeof PotDrawing>>()
+const open = ref<'tell' | NonNullable<Potting['origin']>>()
+const section = computed(() => portrait.value?.section)
+const { sheets } = usePlantSheets(() => (potting.value?.brief.plantId ? [potting.value.brief.plantId] : []))
 const since = computed(() =>
   potting.value ? daysBetween(potting.value.lastWateredOn, portrait.value?.today ?? '') : 0,
 )
-const lines = computed<Line[]>(() => {
-  const it = portrait.value
-  if (!it) {
-    return []
-  }
-  return it.curves.map((curve): Line => ({
+const here = computed(() => potting.value?.state === 'HERE')
+const lines = computed<Line[]>(() =>
+  (section.value?.curves ?? []).map((curve): Line => ({
     name: labelOf(WALLS, curve.wall),
     ink: curve.own ? 'bottle' : 'soft',
     dashed: !curve.own,
@@ -65,60 +46,40 @@ const lines = computed<Line[]>(() => {
           ]),
         }
       : {}),
-  }))
-})
+  })),
+)
 const ANSWERS: readonly { answer: Answer; label: string }[] = [
   { answer: 'WATERED', label: t('pot.page.watered') },
   { answer: 'STILL_MOIST', label: t('pot.page.stillMoist') },
   { answer: 'BONE_DRY', label: t('pot.page.boneDry') },
 ]
-const look = async (given: Answer) => {
-  const id = crypto.randomUUID()
-  try {
-    await answer(api.POST('/api/looks', { body: { id, pottingId: props.id, answer: given } }))
-    await load()
-    await client.invalidateQueries()
-    say(t('pot.page.noted'), async () => {
-      await answer(api.DELETE('/api/looks/{id}', { params: { path: { id } } }))
-      await load()
-      await client.invalidateQueries()
-    })
-  } catch (error) {
-    sayProblem(error)
-  }
-}
-const remove = async () => {
-  try {
-    await answer(api.DELETE('/api/pottings/{id}', { params }))
-    await client.invalidateQueries()
-    say(t('pot.potsPage.isOffTheList', { label: potting.value?.label ?? '' }), async () => {
-      await answer(api.POST('/api/pottings/{id}/restore', { params }))
-      await client.invalidateQueries()
-    })
-    await router.push('/pots')
-  } catch (error) {
-    sayProblem(error)
-  }
-}
 const kg = (value: number) => text(settings.measures.mass(value))
 const days = (value: number) => figure(value, value < 3 ? 1 : 0)
-const seen = computed(() => {
-  const dry = looks.value.filter((each) => each.answer === 'BONE_DRY').length
-  const all = t('pot.page.looks', { n: looks.value.length }, looks.value.length)
-  return looks.value.length === 0 ? all : `${all}, ${t('pot.page.dry', { n: dry }, dry)}`
-})
-/** Where a look stands on the thread from potting to today, in per cent. */
-const at = (day: string) => {
-  const from = potting.value?.pottedOn ?? day
-  const all = Math.max(1, daysBetween(from, portrait.value?.today ?? day))
-  return Math.max(0, Math.min(100, (100 * daysBetween(from, day)) / all))
+const cm = (value: number) => text(settings.measures.length(Math.round(value * 10) / 10))
+const told = async (event: PotEventAsked) => {
+  if (await tell(event)) {
+    open.value = undefined
+  }
 }
+const chosen = (event: Event) => {
+  const input = event.target as HTMLInputElement
+  const [file] = input.files ?? []
+  if (file) {
+    void picture(file)
+  }
+  input.value = ''
+}
+const surface = computed(() =>
+  portrait.value && portrait.value.setUp.dressing !== 'NONE'
+    ? t('pot.page.surfaceHidden')
+    : t('pot.page.surfacePale'),
+)
 </script>
 
 <template>
   <main class="page">
     <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
-    <template v-if="portrait && potting">
+    <template v-if="portrait && potting && section">
       <div class="page-head">
         <div>
           <h1>{{ potting.label }}</h1>
@@ -126,31 +87,100 @@ const at = (day: string) => {
             {{ potting.plantName }} ·
             {{ potting.brief.pot ? potWords(potting.brief.pot, settings.measures) : '' }} ·
             {{ potting.brief.place?.name }} ·
-            {{ $t('pot.page.wateredAgo', { ago: agoWords(since) }) }}
+            <template v-if="here">{{ $t('pot.page.wateredAgo', { ago: agoWords(since) }) }}</template>
+            <b v-else>{{ $t(`pot.state.${potting.state}`) }}</b>
           </p>
         </div>
-        <div class="acts">
+        <div v-if="here" class="acts">
           <Button
             v-for="(each, i) in ANSWERS"
             :key="each.answer"
             :label="each.label"
             :outlined="i > 0"
+            :disabled="busy"
             @click="look(each.answer)"
           />
         </div>
       </div>
+      <p class="doings">
+        <button
+          type="button"
+          class="plain"
+          :aria-expanded="open === 'tell'"
+          @click="open = open === 'tell' ? undefined : 'tell'"
+        >
+          {{ $t('pot.page.tell') }}
+        </button>
+        <label class="plain file">
+          {{ $t('pot.page.picture') }}
+          <input type="file" accept="image/jpeg,image/png" class="visually-hidden" @change="chosen" />
+        </label>
+        <template v-if="here">
+          <button
+            v-for="each in ['REPOTTED', 'DIVISION', 'CUTTING'] as const"
+            :key="each"
+            type="button"
+            class="plain"
+            :aria-expanded="open === each"
+            @click="open = open === each ? undefined : each"
+          >
+            {{ $t(`pot.page.doing.${each}`) }}
+          </button>
+        </template>
+        <RouterLink :to="`/pots/${id}/set-up`">{{ $t('pot.page.changeSetUp') }}</RouterLink>
+        <a :href="labelsPath([id])" target="_blank" rel="noopener">{{ $t('pot.page.label') }}</a>
+        <button type="button" class="plain" @click="remove">{{ $t('pot.potsPage.remove') }}</button>
+      </p>
+      <PotTell
+        v-if="open === 'tell'"
+        :place="potting.brief.place"
+        :states="[potting.state]"
+        :busy="busy"
+        @tell="told"
+        @close="open = undefined"
+      />
+      <RepotChoice v-else-if="open" :id="id" :origin="open" />
       <div class="columns">
         <section :aria-label="$t('pot.page.cutOpen')">
-          <PotPortrait ref="drawing" :portrait="portrait" />
+          <PotDrawing
+            v-if="potting.brief.pot"
+            ref="drawing"
+            :pot="potting.brief.pot"
+            :set-up="portrait.setUp"
+            :kind="potting.setUpKind"
+            :section="section"
+            :recipe="portrait.recipe"
+            :blend-name="potting.blendName"
+            :group="sheets[0]?.groupId"
+            :name="potting.label"
+          />
           <p class="soft small">
             {{ $t('pot.page.tints') }}
             <button type="button" class="plain" @click="drawing?.save()">{{ $t('pot.page.save') }}</button>
+            <button type="button" class="plain" @click="drawing?.savePng()">
+              {{ $t('planting.step.png') }}
+            </button>
           </p>
+          <p v-if="section.syringe" class="say">
+            <b>{{
+              $t('planting.readings.syringe', {
+                ml: text(settings.measures.volume(section.syringe.doseMl / 1000)),
+                days: days(section.syringe.everyDays),
+              })
+            }}</b>
+          </p>
+          <ul class="effects">
+            <li v-for="effect in section.effects" :key="effect">{{ effect }}</li>
+          </ul>
+          <template v-if="events.length > 0">
+            <h2>{{ $t('pot.page.happened') }}</h2>
+            <HistoryList :events="events" @take-back="takeBack" />
+          </template>
         </section>
         <section :aria-label="$t('pot.page.drying')">
-          <h2>{{ $t('pot.page.driesIn', { days: days(portrait.days) }, portrait.days > 1 ? 2 : 1) }}</h2>
+          <h2>{{ $t('pot.page.driesIn', { days: days(section.days) }, section.days > 1 ? 2 : 1) }}</h2>
           <p class="soft">
-            {{ $t('pot.page.range', { low: days(portrait.lowDays), high: days(portrait.highDays) }) }}
+            {{ $t('pot.page.range', { low: days(section.lowDays), high: days(section.highDays) }) }}
           </p>
           <LineChart
             :label="$t('pot.page.curves')"
@@ -160,50 +190,83 @@ const at = (day: string) => {
             :y-min="0"
             :y-max="100"
             :decimals="0"
-            :height="220"
-            :limit="{ at: 100 * portrait.wantsShare, words: $t('pot.page.wantsWater') }"
+            :height="210"
+            :limit="{ at: 100 * section.wantsShare, words: $t('pot.page.wantsWater'), ink: 'marigold' }"
           />
           <h2>{{ $t('pot.page.howToTell') }}</h2>
           <dl class="tell">
             <dt>{{ $t('pot.page.lift') }}</dt>
             <dd>
-              <b class="figures">{{ $t('pot.page.under', { kg: kg(portrait.wantsKg) }) }}</b>
+              <b class="figures">{{ $t('pot.page.under', { kg: kg(section.wantsKg) }) }}</b>
               <span class="soft">{{
-                $t('pot.page.wetAndDry', { wet: kg(portrait.wateredKg), dry: kg(portrait.dryKg) })
+                $t('pot.page.wetAndDry', { wet: kg(section.wateredKg), dry: kg(section.dryKg) })
               }}</span>
             </dd>
-            <template v-if="portrait.hint">
+            <template v-if="portrait.leafSign">
               <dt>{{ $t('pot.page.thisPlant') }}</dt>
-              <dd>{{ portrait.hint }}</dd>
+              <dd>{{ portrait.leafSign }}</dd>
             </template>
-            <dt>{{ $t('pot.page.next') }}</dt>
-            <dd>
-              {{ inWords(daysBetween(portrait.today, potting.nextLookOn)) }}
-              <span class="soft">{{ potting.nextLookBecause }}</span>
-            </dd>
+            <dt>{{ $t('pot.page.surface') }}</dt>
+            <dd>{{ surface }}</dd>
+            <dt>{{ $t('pot.page.finger') }}</dt>
+            <dd>{{ portrait.hint }}</dd>
           </dl>
           <h2>{{ $t('pot.page.seen') }}</h2>
-          <div class="thread" role="img" :aria-label="seen">
-            <span
-              v-for="each in looks"
-              :key="each.id"
-              class="look"
-              :class="each.answer"
-              :style="{ left: `${at(each.lookedOn)}%` }"
-              :title="`${shortDate(each.lookedOn)}: ${$t(`pot.page.answer.${each.answer}`)}`"
-            />
-          </div>
-          <p class="ends soft">
-            <span>{{ $t('pot.page.potted', { day: shortDate(potting.pottedOn) }) }}</span>
-            <span>{{ seen }}</span>
-            <span>{{ $t('pot.page.today') }}</span>
+          <SeenThread :potting="potting" :today="portrait.today" :looks="looks" :events="events" />
+          <template v-if="here">
+            <h2>{{ $t('pot.page.next') }}</h2>
+            <dl class="tell">
+              <dt>{{ $t('pot.page.nextLook') }}</dt>
+              <dd>
+                {{ inWords(daysBetween(portrait.today, potting.nextLookOn)) }}
+                <span class="soft">{{ potting.nextLookBecause }}</span>
+              </dd>
+              <template v-for="due in portrait.ahead" :key="due.kind">
+                <dt class="cap">{{ due.what }}</dt>
+                <dd>
+                  {{ inWords(daysBetween(portrait.today, due.on)) }}
+                  <span class="soft">{{ due.because }}</span>
+                </dd>
+              </template>
+            </dl>
+          </template>
+          <h2>{{ $t('pot.page.mixNow') }}</h2>
+          <p>
+            {{
+              $t('pot.page.mixIs', {
+                sunk: cm(portrait.now.sunkCm),
+                air: figure(portrait.now.airPercent, 0),
+                then: figure(portrait.now.airThenPercent, 0),
+                least: figure(portrait.now.leastAirPercent, 0),
+              })
+            }}
           </p>
+          <template v-if="portrait.family.length > 0">
+            <h2>{{ $t('pot.page.family') }}</h2>
+            <ul class="family">
+              <li v-for="each in portrait.family" :key="each.id">
+                {{
+                  $t(
+                    each.mother
+                      ? `pot.page.mother.${each.origin ?? 'CUTTING'}`
+                      : `pot.page.child.${each.origin ?? 'CUTTING'}`,
+                  )
+                }}
+                <RouterLink :to="`/pots/${each.id}`">{{ each.label }}</RouterLink>
+                <span class="soft"
+                  >{{ shortDate(each.pottedOn)
+                  }}<template v-if="each.state !== 'HERE'"
+                    >, {{ $t(`pot.state.${each.state}`) }}</template
+                  ></span
+                >
+              </li>
+            </ul>
+          </template>
           <p class="links">
             <RouterLink :to="`/blends/${potting.blendId}`">{{ potting.blendName }}</RouterLink>
             <RouterLink :to="`/batches/${potting.batchId}/done`">{{
               $t('pot.page.batch', { lot: potting.lot })
             }}</RouterLink>
-            <button type="button" class="plain" @click="remove">{{ $t('pot.potsPage.remove') }}</button>
           </p>
         </section>
       </div>
@@ -218,6 +281,21 @@ const at = (day: string) => {
   flex-wrap: wrap;
   gap: 10px;
 }
+.doings {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+  margin: -4px 0 14px;
+}
+.doings a {
+  font-weight: 700;
+}
+.file {
+  cursor: pointer;
+}
+.file:focus-within {
+  outline: 2px solid var(--marigold);
+}
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.05fr) minmax(0, 1fr);
@@ -231,6 +309,14 @@ section {
 }
 .small {
   font-size: 13.5px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+}
+.effects,
+.family {
+  margin: 0;
+  padding-left: 18px;
 }
 .tell {
   display: grid;
@@ -240,7 +326,7 @@ section {
 }
 .tell dt,
 .tell dd {
-  padding: 7px 0;
+  padding: 5px 0;
   margin: 0;
   border-bottom: 1px dashed var(--stitch);
 }
@@ -250,34 +336,11 @@ section {
 .tell dd {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 14px;
+  gap: 0 12px;
 }
-.thread {
-  position: relative;
-  height: 22px;
-  margin: 6px 6px 0;
-  border-bottom: 2px solid var(--bottle);
-}
-.look {
-  position: absolute;
-  bottom: -7px;
-  width: 12px;
-  height: 12px;
-  margin-left: -6px;
-  border-radius: 50%;
-  background: var(--bottle);
-}
-.look.STILL_MOIST {
-  background: var(--paper);
-  border: 2px solid var(--bottle);
-}
-.look.BONE_DRY {
-  background: var(--marigold);
-}
-.ends {
-  display: flex;
-  justify-content: space-between;
-  font-size: 13.5px;
+.tell dd::first-letter,
+.cap::first-letter {
+  text-transform: uppercase;
 }
 .links {
   display: flex;

@@ -3,49 +3,129 @@ import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, onMounted, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { Batch, Brief } from '@/api/types'
-import { daysBetween, inWords, todayHere } from '@/measure/days'
-import { say, sayProblem } from '@/parts/notices'
+import type { Batch, Brief, Placing, PlacingAsked, Pot, Potting, Roots, SetUp, SetUpKind } from '@/api/types'
+import CautionList from '@/caution/CautionList.vue'
 import { useMaterials } from '@/material/useBook'
+import { daysBetween, inWords, todayHere } from '@/measure/days'
+import NumberField from '@/measure/NumberField.vue'
 import BriefSentence from '@/need/BriefSentence.vue'
 import { usePlants } from '@/need/usePlants'
-import CautionList from '@/caution/CautionList.vue'
-import ReadingGauge from '@/reading/ReadingGauge.vue'
+import { startingPot } from '@/need/words'
+import { say, sayProblem } from '@/parts/notices'
+import { forgetKept, useKept } from '@/parts/useKept'
+import NewcomerPanel, { type NewcomerFacts } from '@/planting/NewcomerPanel.vue'
+import PlacingPanel from '@/planting/PlacingPanel.vue'
+import PotStep from '@/planting/PotStep.vue'
+import RootsStep from '@/planting/RootsStep.vue'
+import SetUpStep from '@/planting/SetUpStep.vue'
+import { plainSetUp } from '@/planting/words'
+import WorkStep from '@/planting/WorkStep.vue'
 import { useEvaluation } from '@/reading/useEvaluation'
 import { t } from '@/words'
-import PotSection from './PotSection.vue'
+import PotUpThread from './PotUpThread.vue'
+import { STEPS, type Step } from './steps'
 
-/** A plant goes into a pot with a batch. What is typed is kept in the browser until it is done. */
+/** A plant goes into a pot with a batch, step by step: the newcomer, its roots, the pot, the set-up, the places, the work. What is told is kept in the browser until it is done. */
 const props = defineProps<{ batchId: string }>()
+const route = useRoute()
 const router = useRouter()
 const client = useQueryClient()
 const { plant } = usePlants()
 const { materialName } = useMaterials()
 const batch = ref<Batch>()
-const brief = ref<Brief>({ stage: 'ESTABLISHED' })
-const label = ref('')
-const pottedOn = ref(todayHere())
+const mother = ref<Potting>()
 const loadProblem = ref<string>()
 const problem = ref<string>()
 const busy = ref(false)
-let id: string = crypto.randomUUID()
 
-const DRAFT = `loose-knit.potting.${props.batchId}`
 interface Draft {
+  id: string
   brief: Brief
   label: string
   pottedOn: string
+  count: number
+  kind: SetUpKind
+  setUp: SetUp | null
+  newcomer: NewcomerFacts
+  roots: Roots | null
+  left: number
+  placing: Omit<PlacingAsked, 'pot'> & { what: 'PLANTS'; ownCm: number }
+  spots: Placing['spots'] | null
+  done: string[]
 }
+const startOf = (): Draft => ({
+  id: crypto.randomUUID(),
+  brief: { stage: 'ESTABLISHED' },
+  label: '',
+  pottedOn: todayHere(),
+  count: 1,
+  kind: 'PLAIN',
+  setUp: null,
+  newcomer: { arrivedOn: '', suffered: false, flowering: false, southern: false },
+  roots: null,
+  left: 1,
+  placing: {
+    what: 'PLANTS',
+    ownCm: 3,
+    count: 1,
+    widthCm: 4.8,
+    wallCm: 1,
+    pattern: 'RINGS',
+    facing: 'INWARD',
+  },
+  spots: null,
+  done: [],
+})
+const motherId = computed(() => (typeof route.query.mother === 'string' ? route.query.mother : undefined))
+const origin = computed(() => {
+  const told = route.query.origin
+  return told === 'DIVISION' || told === 'CUTTING' || told === 'REPOTTED' ? told : undefined
+})
+const KEPT = `loose-knit.potting.${props.batchId}.${motherId.value ?? ''}`
+const draft = useKept<Draft>(KEPT, startOf())
 
-const asked = computed(() => (batch.value ? { recipe: batch.value.recipe, brief: brief.value } : undefined))
-const { evaluation, problem: readProblem } = useEvaluation(asked, () => batch.value?.blendId)
-const plantName = computed(() => (brief.value.plantId ? (plant(brief.value.plantId)?.name ?? '') : ''))
-const shown = computed(
-  () =>
-    evaluation.value?.readings.filter((each) => each.quality !== 'FOOD' && each.quality !== 'EASY_WATER') ??
-    [],
+const step = computed<Step>(() => STEPS.find((each) => each === route.query.step) ?? 'plant')
+const go = (to: Step) => router.replace({ query: { ...route.query, step: to } })
+const nextStep = computed(() => STEPS[STEPS.indexOf(step.value) + 1])
+
+const pot = computed<Pot>({
+  get: () => draft.value.brief.pot ?? startingPot(),
+  set: (value) => (draft.value.brief = { ...draft.value.brief, pot: value }),
+})
+const setUp = computed<SetUp>({
+  get: () => draft.value.setUp ?? plainSetUp(pot.value),
+  set: (value) => (draft.value.setUp = value),
+})
+const roots = computed({
+  get: () => draft.value.roots ?? undefined,
+  set: (value: Roots | undefined) => (draft.value.roots = value ?? null),
+})
+const spots = computed({
+  get: () => draft.value.spots ?? undefined,
+  set: (value: Placing['spots'] | undefined) => (draft.value.spots = value ?? null),
+})
+const asked = computed(() => ({
+  recipe: batch.value?.recipe ?? { measure: 'PARTS' as const, parts: [], doses: [] },
+  brief: draft.value.brief,
+  ...(batch.value ? { blendId: batch.value.blendId } : {}),
+}))
+const { evaluation } = useEvaluation(
+  computed(() => (batch.value ? { recipe: batch.value.recipe, brief: draft.value.brief } : undefined)),
+  () => batch.value?.blendId,
+)
+const plantName = computed(() =>
+  draft.value.brief.plantId ? (plant(draft.value.brief.plantId)?.name ?? '') : '',
+)
+const place = computed(() => draft.value.brief.place?.name)
+/** Names that suggest themselves. */
+const names = computed(() =>
+  [
+    ...(mother.value ? [mother.value.label] : []),
+    ...(plantName.value ? [plantName.value] : []),
+    ...(plantName.value && place.value ? [`${plantName.value}, ${place.value}`] : []),
+  ].filter((each, i, all) => all.indexOf(each) === i),
 )
 const recipeWords = computed(() =>
   batch.value?.plan.materials.map((line) => materialName(line.materialId).toLowerCase()).join(', '),
@@ -54,53 +134,94 @@ const recipeWords = computed(() =>
 onMounted(async () => {
   try {
     const loaded = await answer(api.GET('/api/batches/{id}', { params: { path: { id: props.batchId } } }))
-    const draft = JSON.parse(localStorage.getItem(DRAFT) ?? 'null') as Draft | null
-    const firstPot = loaded.fills[0]?.pot
-    brief.value = draft?.brief ?? (firstPot ? { ...loaded.brief, pot: firstPot } : loaded.brief)
-    label.value = draft?.label ?? ''
-    pottedOn.value = draft?.pottedOn ?? todayHere()
+    if (motherId.value) {
+      mother.value = await answer(api.GET('/api/pottings/{id}', { params: { path: { id: motherId.value } } }))
+    }
+    if (!draft.value.brief.plantId) {
+      const firstPot = loaded.fills[0]?.pot
+      const from = mother.value?.brief ?? loaded.brief
+      draft.value.brief = firstPot && !mother.value ? { ...from, pot: firstPot } : from
+      const was = mother.value?.brief.pot
+      if (mother.value && was && origin.value === 'REPOTTED') {
+        draft.value.label = mother.value.label
+        draft.value.setUp = {
+          ...plainSetUp(was),
+          ball: { widthCm: was.topCm - 1, heightCm: Math.round(0.85 * was.heightCm), aboveCm: 0 },
+        }
+      }
+    }
     batch.value = loaded
   } catch (error) {
     loadProblem.value = error instanceof Error ? error.message : String(error)
   }
 })
-watch([brief, label, pottedOn], () => {
-  if (batch.value) {
-    const draft: Draft = { brief: brief.value, label: label.value, pottedOn: pottedOn.value }
-    localStorage.setItem(DRAFT, JSON.stringify(draft))
-  }
-})
+watch(
+  () => pot.value.base,
+  (base) => {
+    if (draft.value.setUp && (base === 'NO_HOLES') !== (draft.value.setUp.holes === 0)) {
+      draft.value.setUp = { ...draft.value.setUp, holes: base === 'NO_HOLES' ? 0 : 4 }
+    }
+  },
+)
 
+const refresh = () =>
+  Promise.all(['today', 'pottings'].map((key) => client.invalidateQueries({ queryKey: [key] })))
+const idsOf = (count: number) =>
+  Array.from({ length: count }, (_, i) =>
+    i === 0
+      ? draft.value.id
+      : draft.value.id.slice(0, -3) +
+        (parseInt(draft.value.id.slice(-3), 16) ^ i).toString(16).padStart(3, '0'),
+  )
 const potUp = async (another: boolean) => {
   if (busy.value || !batch.value) {
     return
   }
   busy.value = true
   try {
-    const name = label.value.trim() || plantName.value || t('pot.potUpPage.nameless')
-    const potting = await answer(
-      api.POST('/api/pottings', {
-        body: { id, label: name, brief: brief.value, batchId: props.batchId, pottedOn: pottedOn.value },
+    const ids = idsOf(Math.max(1, Math.round(draft.value.count)))
+    const potted = await answer(
+      api.POST('/api/pottings/several', {
+        body: {
+          ids,
+          each: {
+            id: draft.value.id,
+            label: draft.value.label.trim() || plantName.value || t('pot.potUpPage.nameless'),
+            brief: draft.value.brief,
+            batchId: props.batchId,
+            pottedOn: draft.value.pottedOn,
+            setUpKind: draft.value.kind,
+            ...(draft.value.setUp ? { setUp: draft.value.setUp } : {}),
+            ...(motherId.value && origin.value ? { motherId: motherId.value, origin: origin.value } : {}),
+          },
+        },
       }),
     )
     problem.value = undefined
-    localStorage.removeItem(DRAFT)
-    await Promise.all(['today', 'pottings'].map((key) => client.invalidateQueries({ queryKey: [key] })))
+    await refresh()
+    const [first] = potted
     say(
-      t('pot.potUpPage.isPottedUpFirstLook', {
-        label: potting.label,
-        inWords: inWords(daysBetween(todayHere(), potting.nextLookOn)),
-      }),
+      t(
+        'pot.potUpPage.isPottedUpFirstLook',
+        {
+          label: first?.label ?? '',
+          n: ids.length,
+          inWords: inWords(daysBetween(todayHere(), first?.nextLookOn ?? todayHere())),
+        },
+        ids.length,
+      ),
       async () => {
-        await answer(api.DELETE('/api/pottings/{id}', { params: { path: { id: potting.id } } }))
-        await Promise.all(['today', 'pottings'].map((key) => client.invalidateQueries({ queryKey: [key] })))
+        await Promise.all(
+          ids.map((id) => answer(api.DELETE('/api/pottings/{id}', { params: { path: { id } } }))),
+        )
+        await refresh()
       },
     )
-    id = crypto.randomUUID()
     if (another) {
-      label.value = ''
+      draft.value = { ...draft.value, id: crypto.randomUUID(), label: '', done: [] }
     } else {
-      await router.push('/pots')
+      await forgetKept(KEPT)
+      await router.push(ids.length === 1 ? `/pots/${ids[0]}` : '/pots')
     }
   } catch (error) {
     problem.value = error instanceof Error ? error.message : String(error)
@@ -117,7 +238,13 @@ const potUp = async (another: boolean) => {
     <template v-if="batch">
       <div class="page-head">
         <div>
-          <h1>{{ $t('pot.potUpPage.potUp') }}</h1>
+          <h1>
+            {{
+              mother
+                ? $t(`pot.potUpPage.of.${origin ?? 'CUTTING'}`, { label: mother.label })
+                : $t('pot.potUpPage.potUp')
+            }}
+          </h1>
           <p class="soft">
             {{ $t('pot.potUpPage.with') }}
             <RouterLink :to="`/batches/${batch.id}`">{{
@@ -125,24 +252,93 @@ const potUp = async (another: boolean) => {
             }}</RouterLink>: {{ recipeWords }}
           </p>
         </div>
+        <PotUpThread :at="step" @go="go" />
       </div>
-      <div class="columns">
+
+      <div v-if="step === 'plant'" class="columns">
         <section class="what" :aria-label="$t('pot.potUpPage.whatGoesWhere')">
-          <BriefSentence v-model="brief" />
+          <BriefSentence v-model="draft.brief" />
+          <p v-if="evaluation" class="say" :class="{ attention: !evaluation.fits }">
+            <b>{{ evaluation.headline }}</b>
+          </p>
+          <CautionList :cautions="evaluation?.cautions ?? []" />
+        </section>
+        <NewcomerPanel v-model="draft.newcomer" :plant-id="draft.brief.plantId" />
+      </div>
+      <RootsStep
+        v-else-if="step === 'roots'"
+        v-model="roots"
+        :brief="draft.brief"
+        @found="
+          (found) => {
+            draft.left = found.left
+            draft.brief = { ...draft.brief, stage: found.stage }
+          }
+        "
+      />
+      <PotStep
+        v-else-if="step === 'pot'"
+        v-model:pot="pot"
+        v-model:set-up="setUp"
+        :asked="asked"
+        :left="draft.left"
+      />
+      <SetUpStep
+        v-else-if="step === 'setUp'"
+        v-model:pot="pot"
+        v-model:set-up="setUp"
+        v-model:kind="draft.kind"
+        :asked="asked"
+        :blend-name="batch.blendName"
+        :name="draft.label || plantName"
+      />
+      <PlacingPanel v-else-if="step === 'places'" v-model="draft.placing" v-model:spots="spots" :pot="pot" />
+      <div v-else class="columns">
+        <section :aria-label="$t('planting.work.label')">
+          <WorkStep
+            v-model:done="draft.done"
+            :asked="asked"
+            :set-up="setUp"
+            :kind="draft.kind"
+            :several="draft.spots !== null || draft.brief.stage === 'SEVERAL'"
+            :roots="roots"
+          />
+        </section>
+        <section class="what" :aria-label="$t('pot.potUpPage.nameAndDay')">
           <div class="named">
             <label for="label">{{ $t('pot.potUpPage.whatShallThePotBe') }}</label>
             <InputText
               id="label"
-              v-model="label"
+              v-model="draft.label"
               :placeholder="plantName || $t('pot.potUpPage.pot')"
               autocomplete="off"
+              maxlength="110"
+            />
+            <p v-if="names.length > 0" class="soft names">
+              <button
+                v-for="name in names"
+                :key="name"
+                type="button"
+                class="plain"
+                @click="draft.label = name"
+              >
+                {{ name }}
+              </button>
+            </p>
+          </div>
+          <div class="pair">
+            <div class="named">
+              <label for="potted-on">{{ $t('pot.potUpPage.pottedOn') }}</label>
+              <InputText id="potted-on" v-model="draft.pottedOn" type="date" :max="todayHere()" />
+            </div>
+            <NumberField
+              v-model="draft.count"
+              :label="$t('pot.potUpPage.howMany')"
+              :decimals="0"
+              input-id="pot-count"
             />
           </div>
-          <div class="named">
-            <label for="potted-on">{{ $t('pot.potUpPage.pottedOn') }}</label>
-            <InputText id="potted-on" v-model="pottedOn" type="date" :max="todayHere()" />
-          </div>
-          <p v-if="problem ?? readProblem" class="say harm" role="alert">{{ problem ?? readProblem }}</p>
+          <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
           <div class="actions">
             <Button :label="$t('pot.potUpPage.potUp')" :disabled="busy" @click="potUp(false)" />
             <Button
@@ -152,44 +348,31 @@ const potUp = async (another: boolean) => {
               @click="potUp(true)"
             />
           </div>
-          <ol class="steps soft">
-            <li>{{ $t('pot.potUpPage.coverTheHolesFillHalf') }}</li>
-            <li>{{ $t('pot.potUpPage.fillALittleHigh') }}</li>
-            <li>{{ $t('pot.potUpPage.waterInUntilItRuns') }}</li>
-          </ol>
+          <p class="soft">{{ $t('pot.potUpPage.litresComeOff') }}</p>
           <CautionList :cautions="evaluation?.cautions ?? []" />
         </section>
-        <section :aria-label="$t('pot.potUpPage.potCutOpen')">
-          <h2>{{ $t('pot.potUpPage.inThisPot') }}</h2>
-          <PotSection
-            v-if="evaluation && brief.pot && !readProblem"
-            :pot="brief.pot"
-            :mix-height-cm="evaluation.mixHeightCm"
-            :wet-zone-cm="evaluation.wetZoneCm"
-          />
-          <p v-else class="soft">{{ $t('pot.potUpPage.sayWhichPot') }}</p>
-        </section>
-        <section :aria-label="$t('pot.potUpPage.readings')">
-          <p v-if="evaluation" class="say" :class="{ attention: !evaluation.fits }">
-            <b>{{ evaluation.headline }}</b>
-          </p>
-          <ReadingGauge v-for="reading in shown" :key="reading.quality" :reading="reading" class="gauge" />
-        </section>
       </div>
+      <p v-if="nextStep" class="next">
+        <Button
+          :label="$t('pot.potUpPage.next', { step: $t(`pot.potUpPage.step.${nextStep}`) })"
+          @click="go(nextStep)"
+        />
+        <span class="soft">{{ $t('pot.potUpPage.skip') }}</span>
+      </p>
     </template>
     <div v-else-if="!loadProblem" class="skeleton" style="height: 320px" />
   </main>
 </template>
 
 <style scoped>
+.page-head > div:first-child {
+  max-width: 620px;
+}
 .columns {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 390px 260px;
-  gap: 36px;
-}
-.columns > section + section {
-  border-left: 1px dashed var(--stitch);
-  padding-left: 26px;
+  grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
+  gap: 40px;
+  align-items: start;
 }
 .what {
   display: flex;
@@ -200,41 +383,32 @@ const potUp = async (another: boolean) => {
   display: flex;
   flex-direction: column;
   gap: 3px;
-  max-width: 360px;
+  max-width: 380px;
 }
-.actions {
+.names {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
-}
-.steps {
+  gap: 2px 14px;
   margin: 0;
-  padding-left: 20px;
-  font-size: 14px;
 }
-.gauge {
-  margin-top: 10px;
+.pair :deep(#pot-count) {
+  width: 4em;
 }
-h2 {
-  margin-bottom: 10px;
+.actions,
+.next {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 16px;
+  align-items: center;
 }
-@media (width <= 1120px) {
-  .columns {
-    grid-template-columns: minmax(0, 1fr) 300px;
-  }
-  .columns > section:last-child {
-    grid-column: 1 / -1;
-    border: 0;
-    padding: 0;
-  }
+.next {
+  margin-top: 22px;
+  border-top: 1px dashed var(--stitch);
+  padding-top: 14px;
 }
 @media (width <= 860px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
-  }
-  .columns > section + section {
-    border: 0;
-    padding: 0;
   }
 }
 </style>

@@ -112,6 +112,13 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'pot', place: 'pots' },
   },
   {
+    path: '/pots/:id/set-up',
+    name: 'set-up',
+    component: () => import('@/pot/SetUpPage.vue'),
+    props: true,
+    meta: { title: 'setUp', place: 'pots' },
+  },
+  {
     path: '/blends/:id/closer/:view(pots|tests|doses|outlook|season|layers|standing|chance)',
     name: 'closer',
     component: () => import('@/blend/CloserPage.vue'),

@@ -75,8 +75,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_1"];
-        put: operations["change_3"];
+        get: operations["get_2"];
+        put: operations["change_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -91,7 +91,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_7"];
+        get: operations["get_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -139,7 +139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_6"];
+        get: operations["get_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -173,7 +173,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["tell"];
+        post: operations["tell_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -235,7 +235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_5"];
+        get: operations["get_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -411,10 +411,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get"];
-        put: operations["change_2"];
+        get: operations["get_1"];
+        put: operations["change_3"];
         post?: never;
-        delete: operations["delete"];
+        delete: operations["delete_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -509,7 +509,7 @@ export interface paths {
         };
         get: operations["versions"];
         put?: never;
-        post: operations["keep_1"];
+        post: operations["keep_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -555,7 +555,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -636,7 +636,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep"];
+        put: operations["keep_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -747,7 +747,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_3"];
+        get: operations["get_4"];
         put?: never;
         post: operations["start_1"];
         delete: operations["cancel_1"];
@@ -795,7 +795,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_2"];
+        get: operations["get_3"];
         put?: never;
         post: operations["start"];
         delete: operations["cancel"];
@@ -846,7 +846,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeBack"];
+        delete: operations["takeBack_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -875,7 +875,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["sheet"];
+        get: operations["sheet_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -923,7 +923,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -956,7 +956,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete: operations["remove_2"];
         options?: never;
@@ -1028,6 +1028,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put: operations["keep_1"];
+        post?: never;
+        delete: operations["delete_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}/thumbnail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["thumbnail"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/places": {
         parameters: {
             query?: never;
@@ -1038,6 +1070,182 @@ export interface paths {
         get: operations["all"];
         put: operations["remember"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/newcomer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["newcomer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/placing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["placing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/placing/moved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moved"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/roots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["roots"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["section"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["template"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/vessel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["vessel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/vessel/measured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measured"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1124,6 +1332,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pot-events/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["together"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pot-events/together/taken-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBackTogether"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pot-events/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pot-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pot-kinds/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pot-labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pots/by-volume": {
         parameters: {
             query?: never;
@@ -1204,7 +1508,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pottings/{id}": {
+    "/api/pottings/several": {
         parameters: {
             query?: never;
             header?: never;
@@ -1213,8 +1517,40 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        post: operations["several"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pottings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put: operations["change_1"];
         post?: never;
-        delete: operations["delete_1"];
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pottings/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["tell"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1243,7 +1579,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_4"];
+        get: operations["get_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1716,6 +2052,14 @@ export interface components {
             brief?: components["schemas"]["BriefBody"];
             recipe: components["schemas"]["RecipeBody"];
         };
+        BallBody: {
+            /** Format: double */
+            aboveCm: number;
+            /** Format: double */
+            heightCm: number;
+            /** Format: double */
+            widthCm: number;
+        };
         BandBody: {
             /** Format: double */
             high: number;
@@ -1813,6 +2157,12 @@ export interface components {
             batches: components["schemas"]["BatchRowBody"][];
             /** Format: int64 */
             total: number;
+        };
+        BedBody: {
+            /** Format: double */
+            depthCm: number;
+            name: string;
+            recipe: components["schemas"]["RecipeBody"];
         };
         BinBody: {
             another: boolean;
@@ -2050,6 +2400,15 @@ export interface components {
             effect?: "BETTER" | "NEUTRAL" | "WORSE";
             /** @enum {string} */
             quality: "AIR" | "WATER" | "EASY_WATER" | "DRY_DAYS" | "PH" | "FOOD" | "SALTS" | "WEIGHT" | "LIFE" | "MAKE_UP" | "GRAIN" | "HOLDS_FOOD" | "WETS_AGAIN" | "POROSITY" | "DENSITY";
+        };
+        ChangePottingBody: {
+            brief: components["schemas"]["BriefBody"];
+            label: string;
+            /** Format: int64 */
+            revision: number;
+            setUp?: components["schemas"]["SetUpBody"];
+            /** @enum {string} */
+            setUpKind: "PLAIN" | "BOG_TUB" | "CLOSED_GLASS" | "BULB_PAN" | "CAUDEX" | "GIANT_TUB" | "POLE_CLIMBER" | "BARK_ORCHID" | "HANGING_BASKET" | "SHALLOW_TRAY" | "CUTTINGS" | "ROSETTE_BOWL";
         };
         ChangedBatchBody: {
             fills: components["schemas"]["FillBody"][];
@@ -2464,6 +2823,16 @@ export interface components {
             brief: components["schemas"]["BriefBody"];
             name: string;
         };
+        KeepPotKindBody: {
+            /** @enum {string} */
+            form: "POT" | "SQUARE_POT" | "TALL_POT" | "BOWL" | "TRAY" | "LONG_BOX" | "HANGING_BASKET" | "SLATTED_BASKET" | "TUB" | "GLASS";
+            name: string;
+            /** Format: int32 */
+            owned: number;
+            pot: components["schemas"]["PotBody"];
+            /** Format: int64 */
+            revision?: number;
+        };
         LayerBody: {
             /** Format: double */
             depthCm: number;
@@ -2735,6 +3104,11 @@ export interface components {
             ph?: number;
             sieves?: components["schemas"]["SievesBody"];
         };
+        MeasuredVesselBody: {
+            /** Format: double */
+            litres: number;
+            pot: components["schemas"]["PotBody"];
+        };
         MixBackBody: {
             /** Format: double */
             grams: number;
@@ -2754,6 +3128,18 @@ export interface components {
             asIs: boolean;
             recipe: components["schemas"]["RecipeBody"];
             words: string;
+        };
+        MixNowBody: {
+            /** Format: double */
+            airPercent: number;
+            /** Format: double */
+            airThenPercent: number;
+            /** Format: double */
+            leastAirPercent: number;
+            /** Format: double */
+            sunkCm: number;
+            /** Format: double */
+            years: number;
         };
         MixPartBody: {
             /** Format: double */
@@ -2831,6 +3217,10 @@ export interface components {
             pMgPerL: number;
             /** Format: double */
             sMgPerL: number;
+        };
+        MovedAskedBody: {
+            pot: components["schemas"]["PotBody"];
+            spots: components["schemas"]["SpotBody"][];
         };
         MovedBody: {
             /** Format: double */
@@ -2949,8 +3339,19 @@ export interface components {
             /** Format: uuid */
             id: string;
             label: string;
+            /** Format: uuid */
+            motherId?: string;
+            /** @enum {string} */
+            origin?: "DIVISION" | "CUTTING" | "REPOTTED";
             /** Format: date */
             pottedOn: string;
+            setUp?: components["schemas"]["SetUpBody"];
+            /** @enum {string} */
+            setUpKind?: "PLAIN" | "BOG_TUB" | "CLOSED_GLASS" | "BULB_PAN" | "CAUDEX" | "GIANT_TUB" | "POLE_CLIMBER" | "BARK_ORCHID" | "HANGING_BASKET" | "SHALLOW_TRAY" | "CUTTINGS" | "ROSETTE_BOWL";
+        };
+        NewPottingsBody: {
+            each: components["schemas"]["NewPottingBody"];
+            ids: string[];
         };
         NewSittingBody: {
             /** Format: uuid */
@@ -2967,6 +3368,14 @@ export interface components {
             /** Format: date */
             madeOn: string;
             test: components["schemas"]["TestBody"];
+        };
+        NewcomerBody: {
+            /** Format: date */
+            arrivedOn?: string;
+            flowering: boolean;
+            plantId: string;
+            southern: boolean;
+            suffered: boolean;
         };
         OfCount: {
             /** Format: int32 */
@@ -3113,6 +3522,18 @@ export interface components {
             /** Format: double */
             ph: number;
         };
+        PhotoBody: {
+            /** Format: int32 */
+            height: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            pottingId: string;
+            /** Format: date */
+            takenOn: string;
+            /** Format: int32 */
+            width: number;
+        };
         PlaceBody: {
             /** Format: double */
             dailyLightMol?: number;
@@ -3127,6 +3548,33 @@ export interface components {
             rainMmPerWeek?: number;
             /** Format: double */
             temperatureC: number;
+        };
+        PlaceCountBody: {
+            place?: string;
+            /** Format: int64 */
+            pots: number;
+        };
+        PlacingAskedBody: {
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            facing: "INWARD" | "OUTWARD" | "AHEAD";
+            /** @enum {string} */
+            pattern: "RINGS" | "ROWS" | "CLOSEST" | "ONE_SIDE";
+            pot: components["schemas"]["PotBody"];
+            /** Format: double */
+            wallCm: number;
+            /** Format: double */
+            widthCm: number;
+        };
+        PlacingBody: {
+            /** Format: double */
+            apartCm: number;
+            /** Format: double */
+            fromWallCm: number;
+            /** Format: int32 */
+            most: number;
+            spots: components["schemas"]["SpotBody"][];
         };
         PlainBody: {
             drain?: components["schemas"]["DrainBody"];
@@ -3238,39 +3686,26 @@ export interface components {
             /** Format: int32 */
             usualDays: number;
         };
+        PoleBody: {
+            /** Format: double */
+            heightCm: number;
+            /** @enum {string} */
+            kind: "FILLED" | "STAKE" | "TRELLIS";
+            /** Format: double */
+            widthCm: number;
+        };
         PortraitBody: {
-            curves: components["schemas"]["PotCurveBody"][];
-            /** Format: double */
-            days: number;
-            /** Format: double */
-            dryKg: number;
-            /** Format: double */
-            fillCm: number;
-            /** Format: double */
-            highDays: number;
+            ahead: components["schemas"]["PotDueBody"][];
+            family: components["schemas"]["RelativeBody"][];
             hint?: string;
-            /** Format: double */
-            layerCm: number;
-            layerName?: string;
-            /** Format: double */
-            lowDays: number;
-            /** Format: double */
-            mixLitres: number;
+            leafSign?: string;
+            now: components["schemas"]["MixNowBody"];
             potting: components["schemas"]["PottingBody"];
             recipe: components["schemas"]["RecipeBody"];
-            /** Format: double */
-            settledCm: number;
-            slices: components["schemas"]["PotSliceBody"][];
+            section: components["schemas"]["SectionBody"];
+            setUp: components["schemas"]["SetUpBody"];
             /** Format: date */
             today: string;
-            /** Format: double */
-            wantsKg: number;
-            /** Format: double */
-            wantsShare: number;
-            /** Format: double */
-            wateredKg: number;
-            /** Format: double */
-            wetFootCm: number;
         };
         PotAndMixBody: {
             columns: components["schemas"]["MixColumnBody"][];
@@ -3284,16 +3719,43 @@ export interface components {
             /** Format: double */
             bottomCm: number;
             /** Format: double */
+            fill?: number;
+            /** Format: double */
             heightCm: number;
             /** Format: double */
             layerCm: number;
             layerMaterialId?: string;
+            /** Format: double */
+            lengthOverWidth?: number;
             /** @enum {string} */
             shape: "ROUND" | "SQUARE";
             /** Format: double */
             topCm: number;
             /** @enum {string} */
-            wall: "PLASTIC" | "GLAZED" | "CLAY";
+            wall: "PLASTIC" | "GLAZED" | "CLAY" | "GLASS" | "SLATS";
+        };
+        PotChoiceAskedBody: {
+            asked: components["schemas"]["AskedBody"];
+            ball: components["schemas"]["BallBody"];
+            pots: components["schemas"]["PotBody"][];
+        };
+        PotChoiceBody: {
+            /** Format: double */
+            days: number;
+            /** Format: double */
+            depthToGrowCm: number;
+            /** @enum {string} */
+            fit: "RIGHT" | "SNUG" | "ROOMY" | "TOO_SHALLOW" | "TOO_SMALL" | "TOO_BIG";
+            /** Format: double */
+            highDays: number;
+            /** Format: double */
+            lowDays: number;
+            pot: components["schemas"]["PotBody"];
+            /** Format: double */
+            timesTheBall: number;
+            /** Format: double */
+            tipsAtDeg?: number;
+            words: string;
         };
         PotCurveBody: {
             early: number[];
@@ -3301,7 +3763,64 @@ export interface components {
             left: number[];
             own: boolean;
             /** @enum {string} */
-            wall: "PLASTIC" | "GLAZED" | "CLAY";
+            wall: "PLASTIC" | "GLAZED" | "CLAY" | "GLASS" | "SLATS";
+        };
+        PotDueBody: {
+            because: string;
+            /** @enum {string} */
+            kind: "FEED" | "TEST" | "TOP_UP" | "REST" | "REPOT";
+            /** Format: date */
+            on: string;
+            what: string;
+        };
+        PotEventAskedBody: {
+            /** Format: double */
+            amount?: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "NOTED" | "PICTURED";
+            /** Format: date */
+            on?: string;
+            place?: components["schemas"]["PlaceBody"];
+            words?: string;
+        };
+        PotEventBody: {
+            /** Format: double */
+            amount?: number;
+            canBeTakenBack: boolean;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "NOTED" | "PICTURED";
+            /** Format: date */
+            on: string;
+            /** Format: uuid */
+            otherId?: string;
+            words: string;
+        };
+        PotEventsAskedBody: {
+            event: components["schemas"]["PotEventAskedBody"];
+            pottingIds: string[];
+        };
+        PotEventsTakenBackBody: {
+            /** Format: uuid */
+            eventId: string;
+            pottingIds: string[];
+        };
+        PotKindBody: {
+            /** @enum {string} */
+            form: "POT" | "SQUARE_POT" | "TALL_POT" | "BOWL" | "TRAY" | "LONG_BOX" | "HANGING_BASKET" | "SLATTED_BASKET" | "TUB" | "GLASS";
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            litresToRim: number;
+            name: string;
+            /** Format: int32 */
+            owned: number;
+            pot: components["schemas"]["PotBody"];
+            /** Format: int64 */
+            revision: number;
         };
         PotSliceBody: {
             /** Format: double */
@@ -3312,6 +3831,14 @@ export interface components {
             toCm: number;
             /** Format: double */
             water: number;
+        };
+        PotStandsBody: {
+            firm: boolean;
+            /** Format: double */
+            kg: number;
+            /** Format: double */
+            tipsAtDeg: number;
+            words: string;
         };
         PotVolumeBody: {
             /** Format: double */
@@ -3334,9 +3861,13 @@ export interface components {
             lastWateredOn: string;
             lookHint?: string;
             lot: string;
+            /** Format: uuid */
+            motherId?: string;
             nextLookBecause: string;
             /** Format: date */
             nextLookOn: string;
+            /** @enum {string} */
+            origin?: "DIVISION" | "CUTTING" | "REPOTTED";
             plantName: string;
             /** Format: date */
             pottedOn: string;
@@ -3346,12 +3877,34 @@ export interface components {
             predictedHighDays: number;
             /** Format: double */
             predictedLowDays: number;
+            /** Format: int64 */
+            revision: number;
+            setUp?: components["schemas"]["SetUpBody"];
+            /** @enum {string} */
+            setUpKind: "PLAIN" | "BOG_TUB" | "CLOSED_GLASS" | "BULB_PAN" | "CAUDEX" | "GIANT_TUB" | "POLE_CLIMBER" | "BARK_ORCHID" | "HANGING_BASKET" | "SHALLOW_TRAY" | "CUTTINGS" | "ROSETTE_BOWL";
+            /** @enum {string} */
+            state: "HERE" | "LENT" | "GIVEN_AWAY" | "LOST" | "REPOTTED";
             /** Format: int32 */
             versionNumber: number;
         };
+        PottingPlanAskedBody: {
+            asked: components["schemas"]["AskedBody"];
+            /** @enum {string} */
+            kind: "PLAIN" | "BOG_TUB" | "CLOSED_GLASS" | "BULB_PAN" | "CAUDEX" | "GIANT_TUB" | "POLE_CLIMBER" | "BARK_ORCHID" | "HANGING_BASKET" | "SHALLOW_TRAY" | "CUTTINGS" | "ROSETTE_BOWL";
+            roots?: components["schemas"]["RootsBody"];
+            setUp: components["schemas"]["SetUpBody"];
+            several: boolean;
+        };
+        PottingTaskBody: {
+            easilyForgotten: boolean;
+            /** @enum {string} */
+            step: "WATER_BEFORE" | "WHEELS" | "STAND_WHERE_IT_STAYS" | "WASH_VESSEL" | "ENLARGE_HOLES" | "DRILL_OVERFLOW" | "COVER_HOLES" | "LAY_DRAINAGE" | "STAND_CHANNEL" | "LAY_MESH" | "LAY_BED" | "FEED_BELOW" | "CLEAN_GRIT" | "STAND_SUPPORT" | "FILL_HALF" | "FILL_POLE" | "FEED_HALFWAY" | "CUT_FLOWERS" | "TAKE_OUT" | "SET" | "SMALL_LAST" | "TIE_IN" | "FILL_ROUND" | "WORK_IN" | "HEADSPACE" | "FEED_ON_TOP" | "DRESS" | "LABEL" | "WATER_IN" | "WAIT_WITH_WATER" | "COVER_CUTTINGS" | "WEIGH" | "FIRST_PLACE" | "WATCH";
+            /** Format: int32 */
+            waitMinutes: number;
+            words: string;
+        };
         PottingsBody: {
-            /** Format: int64 */
-            places: number;
+            places: components["schemas"]["PlaceCountBody"][];
             pottings: components["schemas"]["PottingBody"][];
             /** Format: int64 */
             total: number;
@@ -3473,6 +4026,18 @@ export interface components {
             /** @enum {string} */
             style: "PARTS" | "PER_CENT" | "SCOOPS";
         };
+        RelativeBody: {
+            /** Format: uuid */
+            id: string;
+            label: string;
+            mother: boolean;
+            /** @enum {string} */
+            origin?: "DIVISION" | "CUTTING" | "REPOTTED";
+            /** Format: date */
+            pottedOn: string;
+            /** @enum {string} */
+            state: "HERE" | "LENT" | "GIVEN_AWAY" | "LOST" | "REPOTTED";
+        };
         RemedyBody: {
             after: components["schemas"]["SetupBody"];
             words: string;
@@ -3496,6 +4061,37 @@ export interface components {
             nowSd: number;
             odd: boolean;
             unit: string;
+        };
+        RootsAskedBody: {
+            plantId: string;
+            roots: components["schemas"]["RootsBody"];
+            /** @enum {string} */
+            stage: "CUTTINGS" | "YOUNG" | "ESTABLISHED" | "ROOT_FILLED" | "RECOVERING" | "SEVERAL";
+        };
+        RootsBody: {
+            /** @enum {string} */
+            ball: "HOLDS" | "FALLS_APART";
+            /** @enum {string} */
+            colour: "PALE" | "TAN" | "BROWN" | "BLACK";
+            /** @enum {string} */
+            firmness: "FIRM" | "PAPERY" | "SOFT";
+            /** @enum {string} */
+            growth: "SPARSE" | "WELL_SPREAD" | "CIRCLING" | "MATTED";
+            /** @enum {string} */
+            oldMix: "LOOSE" | "PACKED" | "SLUDGE";
+            /** @enum {string} */
+            smell: "EARTHY" | "NONE" | "SOUR";
+        };
+        RootsFoundBody: {
+            actions: string[];
+            broke: boolean;
+            /** Format: double */
+            left: number;
+            /** @enum {string} */
+            stage: "CUTTINGS" | "YOUNG" | "ESTABLISHED" | "ROOT_FILLED" | "RECOVERING" | "SEVERAL";
+            /** @enum {string} */
+            state: "SOUND" | "DRIED_OUT" | "BOUND" | "SOME_ROT" | "MUCH_ROT";
+            words: string;
         };
         SaltsBody: {
             /** Format: double */
@@ -3556,6 +4152,98 @@ export interface components {
             startDay: number;
             /** @enum {string} */
             way: "THOROUGHLY" | "LIGHTLY" | "FROM_BELOW";
+        };
+        SectionAskedBody: {
+            asked: components["schemas"]["AskedBody"];
+            setUp: components["schemas"]["SetUpBody"];
+        };
+        SectionBody: {
+            /** Format: double */
+            airPercent: number;
+            /** Format: double */
+            cost?: number;
+            curves: components["schemas"]["PotCurveBody"][];
+            /** Format: double */
+            days: number;
+            /** Format: double */
+            dryKg: number;
+            dryStands?: components["schemas"]["PotStandsBody"];
+            effects: string[];
+            /** Format: double */
+            fillCm: number;
+            /** Format: double */
+            fillLitres: number;
+            /** Format: double */
+            highDays: number;
+            layerName?: string;
+            levels: components["schemas"]["SectionLevelBody"][];
+            /** Format: double */
+            lowDays: number;
+            /** Format: double */
+            mixLitres: number;
+            /** Format: double */
+            settledCm: number;
+            slices: components["schemas"]["PotSliceBody"][];
+            syringe?: components["schemas"]["SyringeBody"];
+            /** Format: double */
+            underMixCm: number;
+            /** Format: double */
+            wantsKg: number;
+            /** Format: double */
+            wantsShare: number;
+            /** Format: double */
+            waterPercent: number;
+            /** Format: double */
+            wateredKg: number;
+            /** Format: double */
+            wetFootCm: number;
+            wetStands?: components["schemas"]["PotStandsBody"];
+        };
+        SectionLevelBody: {
+            /** Format: double */
+            airPercent: number;
+            /** Format: double */
+            fromCm: number;
+            /** Format: double */
+            litres: number;
+            name: string;
+            overBreak: boolean;
+            /** Format: double */
+            toCm: number;
+            /** Format: double */
+            waterPercent: number;
+            /** Format: double */
+            wetZoneCm: number;
+        };
+        SetUpBody: {
+            ball?: components["schemas"]["BallBody"];
+            beds: components["schemas"]["BedBody"][];
+            /** Format: double */
+            channelCm: number;
+            /** @enum {string} */
+            cover: "NONE" | "MESH" | "PAPER" | "SHERDS" | "MOSS";
+            /** @enum {string} */
+            dressing: "NONE" | "BARK" | "STONE" | "SPHAGNUM";
+            /** Format: double */
+            dressingCm: number;
+            /** @enum {string} */
+            feed: "NONE" | "ON_TOP" | "HALF_DEPTH" | "AT_THE_BOTTOM";
+            /** Format: double */
+            feedGrams: number;
+            /** @enum {string} */
+            form: "POT" | "SQUARE_POT" | "TALL_POT" | "BOWL" | "TRAY" | "LONG_BOX" | "HANGING_BASKET" | "SLATTED_BASKET" | "TUB" | "GLASS";
+            /** Format: double */
+            holeMm: number;
+            /** Format: int32 */
+            holes: number;
+            pole?: components["schemas"]["PoleBody"];
+            saucer: boolean;
+        };
+        SetUpKindBody: {
+            forWhat: string;
+            /** @enum {string} */
+            kind: "PLAIN" | "BOG_TUB" | "CLOSED_GLASS" | "BULB_PAN" | "CAUDEX" | "GIANT_TUB" | "POLE_CLIMBER" | "BARK_ORCHID" | "HANGING_BASKET" | "SHALLOW_TRAY" | "CUTTINGS" | "ROSETTE_BOWL";
+            name: string;
         };
         SetupBody: {
             brief: components["schemas"]["BriefBody"];
@@ -3679,6 +4367,14 @@ export interface components {
             /** Format: double */
             worstFit: number;
         };
+        SpotBody: {
+            /** Format: double */
+            facingDeg: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         SpreadBody: {
             /** Format: double */
             high80: number;
@@ -3776,6 +4472,16 @@ export interface components {
             /** Format: int32 */
             row: number;
         };
+        SyringeBody: {
+            /** Format: double */
+            doseMl: number;
+            /** Format: double */
+            everyDays: number;
+            /** Format: double */
+            mostAtOnceMl: number;
+            /** Format: double */
+            stonesMl: number;
+        };
         TapBody: {
             /** Format: double */
             amount?: number;
@@ -3808,6 +4514,24 @@ export interface components {
         TargetsBody: {
             contradictions: components["schemas"]["ContradictionBody"][];
             targets: components["schemas"]["TargetBody"][];
+        };
+        TemplateAskedBody: {
+            ball?: components["schemas"]["BallBody"];
+            /** @enum {string} */
+            kind: "PLAIN" | "BOG_TUB" | "CLOSED_GLASS" | "BULB_PAN" | "CAUDEX" | "GIANT_TUB" | "POLE_CLIMBER" | "BARK_ORCHID" | "HANGING_BASKET" | "SHALLOW_TRAY" | "CUTTINGS" | "ROSETTE_BOWL";
+            pot: components["schemas"]["PotBody"];
+        };
+        TemplateBody: {
+            choices: components["schemas"]["TemplateChoiceBody"][];
+            /** @enum {string} */
+            kind: "PLAIN" | "BOG_TUB" | "CLOSED_GLASS" | "BULB_PAN" | "CAUDEX" | "GIANT_TUB" | "POLE_CLIMBER" | "BARK_ORCHID" | "HANGING_BASKET" | "SHALLOW_TRAY" | "CUTTINGS" | "ROSETTE_BOWL";
+            pot: components["schemas"]["PotBody"];
+            setUp: components["schemas"]["SetUpBody"];
+        };
+        TemplateChoiceBody: {
+            about: string;
+            because: string;
+            suits: boolean;
         };
         TestBody: {
             /** Format: double */
@@ -3963,6 +4687,21 @@ export interface components {
             recipe: components["schemas"]["RecipeBody"];
             shares: number[];
         };
+        VesselAskedBody: {
+            /** @enum {string} */
+            form: "POT" | "SQUARE_POT" | "TALL_POT" | "BOWL" | "TRAY" | "LONG_BOX" | "HANGING_BASKET" | "SLATTED_BASKET" | "TUB" | "GLASS";
+            /** Format: double */
+            litres?: number;
+            /** Format: double */
+            widthCm?: number;
+        };
+        VesselBody: {
+            /** Format: double */
+            litresToRim: number;
+            /** Format: double */
+            mixLitres: number;
+            pot: components["schemas"]["PotBody"];
+        };
         WaitingBatchBody: {
             blendName: string;
             /** Format: uuid */
@@ -3977,7 +4716,7 @@ export interface components {
             asIs: boolean;
             cells: components["schemas"]["Cell"][];
             /** @enum {string} */
-            wall: "PLASTIC" | "GLAZED" | "CLAY";
+            wall: "PLASTIC" | "GLAZED" | "CLAY" | "GLASS" | "SLATS";
             words: string;
         };
         WayBody: {
@@ -4004,6 +4743,13 @@ export interface components {
             ph: number;
             /** Format: double */
             week: number;
+        };
+        WhenToPotBody: {
+            betterSeason: boolean;
+            /** Format: date */
+            from: string;
+            shouldWait: boolean;
+            words: string[];
         };
         WhyNotBody: {
             best?: components["schemas"]["ProposalBody"];
@@ -4238,7 +4984,7 @@ export interface operations {
             };
         };
     };
-    get_1: {
+    get_2: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -4266,7 +5012,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -4298,7 +5044,7 @@ export interface operations {
             };
         };
     };
-    get_7: {
+    get_8: {
         parameters: {
             query?: {
                 ph?: number;
@@ -4392,7 +5138,7 @@ export interface operations {
             };
         };
     };
-    get_6: {
+    get_7: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -4448,7 +5194,7 @@ export interface operations {
             };
         };
     };
-    tell: {
+    tell_1: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -4568,7 +5314,7 @@ export interface operations {
             };
         };
     };
-    get_5: {
+    get_6: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -4952,7 +5698,7 @@ export interface operations {
             };
         };
     };
-    get: {
+    get_1: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -4980,7 +5726,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -5012,7 +5758,7 @@ export interface operations {
             };
         };
     };
-    delete: {
+    delete_3: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -5214,7 +5960,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_3: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -5330,7 +6076,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_5: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -5470,7 +6216,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_2: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -5676,7 +6422,7 @@ export interface operations {
             };
         };
     };
-    get_3: {
+    get_4: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -5819,7 +6565,7 @@ export interface operations {
             };
         };
     };
-    get_2: {
+    get_3: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -5964,7 +6710,7 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    takeBack_1: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -6018,7 +6764,7 @@ export interface operations {
             };
         };
     };
-    sheet: {
+    sheet_1: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -6106,7 +6852,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -6190,7 +6936,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -6388,6 +7134,123 @@ export interface operations {
             };
         };
     };
+    picture: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query: {
+                potting: string;
+                on?: string;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PhotoBody"];
+                };
+            };
+        };
+    };
+    delete_2: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    thumbnail: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: {
@@ -6440,6 +7303,332 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ChoiceBody"];
+                };
+            };
+        };
+    };
+    choice: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotChoiceAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PotChoiceBody"][];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SetUpKindBody"][];
+                };
+            };
+        };
+    };
+    newcomer: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewcomerBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WhenToPotBody"];
+                };
+            };
+        };
+    };
+    placing: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlacingAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlacingBody"];
+                };
+            };
+        };
+    };
+    moved: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MovedAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlacingBody"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PottingPlanAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PottingTaskBody"][];
+                };
+            };
+        };
+    };
+    roots: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RootsAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RootsFoundBody"];
+                };
+            };
+        };
+    };
+    section: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SectionAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SectionBody"];
+                };
+            };
+        };
+    };
+    template: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TemplateBody"];
+                };
+            };
+        };
+    };
+    vessel: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VesselAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VesselBody"];
+                };
+            };
+        };
+    };
+    measured: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasuredVesselBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VesselBody"];
                 };
             };
         };
@@ -6584,12 +7773,211 @@ export interface operations {
             };
         };
     };
+    together: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotEventsAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PottingBody"][];
+                };
+            };
+        };
+    };
+    takeBackTogether: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotEventsTakenBackBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PottingBody"];
+                };
+            };
+        };
+    };
+    all_4: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PotKindBody"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepPotKindBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PotKindBody"];
+                };
+            };
+        };
+    };
+    delete_1: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query: {
+                ids: string[];
+                size?: string;
+                label?: string;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     potByVolume: {
         parameters: {
             query: {
                 litres: number;
                 shape?: "ROUND" | "SQUARE";
-                wall?: "PLASTIC" | "GLAZED" | "CLAY";
+                wall?: "PLASTIC" | "GLAZED" | "CLAY" | "GLASS" | "SLATS";
                 base?: "ON_FEET" | "HANGING" | "FLAT" | "NO_HOLES" | "WICK";
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
@@ -6709,6 +8097,11 @@ export interface operations {
             query?: {
                 page?: number;
                 size?: number;
+                gone?: boolean;
+                place?: string;
+                kind?: "PLAIN" | "BOG_TUB" | "CLOSED_GLASS" | "BULB_PAN" | "CAUDEX" | "GIANT_TUB" | "POLE_CLIMBER" | "BARK_ORCHID" | "HANGING_BASKET" | "SHALLOW_TRAY" | "CUTTINGS" | "ROSETTE_BOWL";
+                blend?: string;
+                words?: string;
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };
@@ -6762,7 +8155,97 @@ export interface operations {
             };
         };
     };
-    delete_1: {
+    several: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPottingsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PottingBody"][];
+                };
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PottingBody"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangePottingBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PottingBody"];
+                };
+            };
+        };
+    };
+    delete: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -6785,6 +8268,66 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PotEventBody"][];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotEventAskedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PottingBody"];
+                };
             };
         };
     };
@@ -6816,7 +8359,7 @@ export interface operations {
             };
         };
     };
-    get_4: {
+    get_5: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */

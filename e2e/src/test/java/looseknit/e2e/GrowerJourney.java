@@ -155,14 +155,22 @@ class GrowerJourney {
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Pot up").setExact(true))
                 .click();
+        assertThat(page.locator(".pot-thread [aria-current]")).hasText("plant");
+        page.locator(".pot-thread")
+                .getByText("set-up", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator("svg.portrait")).isVisible();
+        page.locator(".pot-thread")
+                .getByText("work", new Locator.GetByTextOptions().setExact(true))
+                .click();
         page.getByLabel("What shall the pot be called?").fill("Stair lily");
-        assertThat(page.locator("svg.section")).isVisible();
+        assertThat(page.getByText("Cover the holes: mesh.")).isVisible();
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Pot up").setExact(true))
                 .click();
         assertThat(page.getByText("Stair lily is potted up.")).isVisible();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Pots")))
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Stair lily")))
                 .isVisible();
     }
 

@@ -30,7 +30,12 @@ class Pictures {
             "blend-doses",
             "blend-tests",
             "blends-beside",
-            "blend-count");
+            "blend-count",
+            "pot-up-plant",
+            "pot-up-roots",
+            "pot-up-pot",
+            "pot-up-places",
+            "pot-set-up");
 
     private static final int SCOOPS_SHOWN = 8;
 

@@ -29,7 +29,9 @@ final class Views {
                 .getAttribute("href")
                 .replace("/done", "");
         page.navigate(app.address() + "/pots");
-        final String pot = page.locator("main th a").first().getAttribute("href");
+        final String pot = page.locator("main th a", new Page.LocatorOptions().setHasText("Desert rose, second lamp"))
+                .first()
+                .getAttribute("href");
         final Map<String, String> views = new LinkedHashMap<>();
         views.put("today", "/");
         views.put("blends", "/blends");
@@ -56,9 +58,15 @@ final class Views {
         views.put("batch-test", mixed + "/test");
         views.put("batch-adjust", mixed + "/adjust");
         views.put("batch-done", mixed + "/done");
-        views.put("pot-up", batch + "/pot-up");
+        views.put("pot-up-plant", batch + "/pot-up");
+        views.put("pot-up-roots", batch + "/pot-up?step=roots");
+        views.put("pot-up-pot", batch + "/pot-up?step=pot");
+        views.put("pot-up", batch + "/pot-up?step=setUp");
+        views.put("pot-up-places", batch + "/pot-up?step=places");
+        views.put("pot-up-work", batch + "/pot-up?step=work");
         views.put("pots", "/pots");
         views.put("pot", pot);
+        views.put("pot-set-up", pot + "/set-up");
         views.put("shelf", "/shelf/here");
         views.put("shelf-buy", "/shelf/buy");
         views.put("shelf-own", "/shelf/own");

@@ -85,13 +85,13 @@ public record Placing(List<Spot> spots, double apartCm, double fromWallCm) {
             final double wallCm,
             final Pattern pattern,
             final Facing facing) {
-        within("count", count, 1, MOST, Limit.PLANTS);
-        within("widthCm", widthCm, 0.3, 150, Limit.CM);
-        within("wallCm", wallCm, 0, 50, Limit.CM);
+        within("placing.count", count, 1, MOST, Limit.PLANTS);
+        within("placing.widthCm", widthCm, 0.3, 150, Limit.CM);
+        within("placing.wallCm", wallCm, 0, 50, Limit.CM);
         final Mouth mouth = Mouth.of(pot, wallCm + widthCm * HALF);
         if (!mouth.hasRoom()) {
             throw new OutOfRangeException(
-                    "widthCm",
+                    "placing.widthCm",
                     Quantity.trimmed(Dimension.LENGTH, widthCm, 1).bare(),
                     PlantingSentence.NOT_ONE_FITS.with());
         }
@@ -99,7 +99,7 @@ public record Placing(List<Spot> spots, double apartCm, double fromWallCm) {
         final Placing placed = in(pot, facing(spots, facing));
         if (count > 1 && placed.apartCm() < widthCm - 1e-6) {
             throw new OutOfRangeException(
-                    "count", count, PlantingSentence.AT_MOST_SO_MANY.with(mostIn(pot, widthCm, wallCm, pattern)));
+                    "placing.count", count, PlantingSentence.AT_MOST_SO_MANY.with(mostIn(pot, widthCm, wallCm, pattern)));
         }
         return placed;
     }

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
 import java.util.UUID;
+import looseknit.core.planting.SetUpKind;
 import looseknit.server.assay.Assays;
 import looseknit.server.batch.BatchAmounts;
 import looseknit.server.batch.BatchSamples;
@@ -26,6 +27,9 @@ import looseknit.server.care.Rounds;
 import looseknit.server.need.NamedPlace;
 import looseknit.server.need.NamedPlaces;
 import looseknit.server.need.OwnPlants;
+import looseknit.server.planting.FittedSetUps;
+import looseknit.server.planting.OwnPots;
+import looseknit.server.pot.PotStory;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.Pottings;
 import looseknit.server.shelf.Offers;
@@ -71,6 +75,9 @@ class DemoLoader implements ApplicationRunner {
     private final OwnMaterials own;
     private final Shelf shelf;
     private final Offers offers;
+    private final FittedSetUps setUps;
+    private final OwnPots ownPots;
+    private final PotStory potStory;
     private final TransactionTemplate transaction;
     private final JsonMapper json;
     private final Clock clock;
@@ -89,6 +96,9 @@ class DemoLoader implements ApplicationRunner {
             final OwnMaterials own,
             final Shelf shelf,
             final Offers offers,
+            final FittedSetUps setUps,
+            final OwnPots ownPots,
+            final PotStory potStory,
             final PlatformTransactionManager transactions,
             final JsonMapper json,
             final Clock clock) {
@@ -104,6 +114,9 @@ class DemoLoader implements ApplicationRunner {
         this.own = own;
         this.shelf = shelf;
         this.offers = offers;
+        this.setUps = setUps;
+        this.ownPots = ownPots;
+        this.potStory = potStory;
         this.transaction = new TransactionTemplate(transactions);
         this.json = json;
         this.clock = clock;
@@ -133,6 +146,9 @@ class DemoLoader implements ApplicationRunner {
                         lot.openedDaysAgo() == null
                                 ? lot.facts()
                                 : lot.facts().openedOn(today().minusDays(lot.openedDaysAgo()))));
+        station.potKinds()
+                .forEach(kind ->
+                        ownPots.add(id("pot kind", kind.name()), kind.name(), kind.form(), kind.pot(), kind.owned()));
         station.offers().forEach(offer -> offers.add(id("offer", offer.key()), offer.facts()));
     }
 
@@ -149,6 +165,7 @@ class DemoLoader implements ApplicationRunner {
                         today().minusDays(test.daysAgo()),
                         test.test()));
         aftermath(station);
+        station.potEvents().forEach(this::potEvent);
     }
 
     /** What was done with batches and shown by their tests, in the order in which it happened. */
@@ -215,8 +232,7 @@ class DemoLoader implements ApplicationRunner {
 
     private void potting(final Station.DemoPotting demo) {
         final UUID id = id("potting", demo.label());
-        Potting potting = pottings.potUp(
-                id, demo.label(), demo.brief(), id("batch", demo.batch()), today().minusDays(demo.daysAgo()));
+        Potting potting = pottings.potUp(toPot(id, demo));
         for (int round = 0; potting.nextLookOn().isBefore(today()); round++) {
             final int late = random.nextDouble() < LATE ? 1 + random.nextInt(2) : 0;
             final LocalDate day = potting.nextLookOn().plusDays(late);
@@ -229,6 +245,41 @@ class DemoLoader implements ApplicationRunner {
                     ? Look.Answer.STILL_MOIST
                     : random.nextDouble() < 0.04 ? Look.Answer.BONE_DRY : Look.Answer.WATERED;
             potting = rounds.look(id("look", demo.label() + round), id, answer, day);
+        }
+    }
+
+    private Pottings.ToPot toPot(final UUID id, final Station.DemoPotting demo) {
+        final UUID batch = id("batch", demo.batch());
+        final LocalDate day = today().minusDays(demo.daysAgo());
+        final UUID mother = demo.mother() == null ? null : id("potting", demo.mother());
+        if (demo.kind() == null) {
+            return new Pottings.ToPot(
+                    id, demo.label(), demo.brief(), batch, day, SetUpKind.PLAIN, null, mother, demo.origin());
+        }
+        final FittedSetUps.Fitted fitted =
+                setUps.of(demo.kind(), Objects.requireNonNull(demo.brief().pot()), demo.ball());
+        return new Pottings.ToPot(
+                id,
+                demo.label(),
+                demo.brief().in(fitted.pot()),
+                batch,
+                day,
+                demo.kind(),
+                fitted.setUp(),
+                mother,
+                demo.origin());
+    }
+
+    private void potEvent(final Station.DemoPotEvent event) {
+        final UUID pot = id("potting", event.pot());
+        final LocalDate day = today().minusDays(event.daysAgo());
+        final String words = Objects.requireNonNullElse(event.words(), "");
+        switch (event.kind()) {
+            case FED -> potStory.fed(pot, day, words, event.amount());
+            case NOTED -> potStory.noted(pot, day, words);
+            case TOPPED_UP -> potStory.toppedUp(pot, day, event.amount());
+            case LENT -> potStory.lent(pot, day, words);
+            case LOST -> potStory.lost(pot, day, words);
         }
     }
 

@@ -1,11 +1,15 @@
 package looseknit.server.demo;
 
 import java.util.List;
+import looseknit.core.planting.PotForm;
+import looseknit.core.planting.SetUpKind;
 import looseknit.server.assay.TestBody;
 import looseknit.server.need.BriefBody;
 import looseknit.server.need.OwnPlantBody;
 import looseknit.server.need.PlaceBody;
 import looseknit.server.need.PotBody;
+import looseknit.server.planting.SetUpBody;
+import looseknit.server.pot.Potting;
 import looseknit.server.reading.RecipeBody;
 import looseknit.server.shelf.LotFacts;
 import looseknit.server.shelf.OfferFacts;
@@ -24,7 +28,9 @@ record Station(
         List<DemoPotting> pottings,
         List<DemoTest> tests,
         List<DemoStep> steps,
-        List<DemoBatchTest> batchTests) {
+        List<DemoBatchTest> batchTests,
+        List<DemoPotEvent> potEvents,
+        List<DemoPotKind> potKinds) {
 
     /** A plant of the station's own. */
     record DemoPlant(String id, OwnPlantBody facts) {}
@@ -83,8 +89,44 @@ record Station(
     /** Pots to fill. */
     record DemoFill(int count, PotBody pot, double rootBallLitres) {}
 
-    /** A plant that was potted up. */
-    record DemoPotting(String label, String batch, int daysAgo, BriefBody brief) {}
+    /**
+     * A plant that was potted up.
+     *
+     * @param kind how its pot is set up; null for a plain one without anything told
+     * @param ball the root ball that went in; null for none that was told
+     * @param mother label of the plant that it came from; null for none
+     * @param origin how it came from it
+     */
+    record DemoPotting(
+            String label,
+            String batch,
+            int daysAgo,
+            BriefBody brief,
+            @Nullable SetUpKind kind,
+            SetUpBody.@Nullable BallBody ball,
+            @Nullable String mother,
+            Potting.@Nullable Origin origin) {}
+
+    /** Something that happened to a pot. */
+    record DemoPotEvent(
+            String pot,
+            Happening kind,
+            int daysAgo,
+            @Nullable String words,
+            @Nullable Double amount) {
+
+        /** What happened. */
+        enum Happening {
+            FED,
+            NOTED,
+            TOPPED_UP,
+            LENT,
+            LOST
+        }
+    }
+
+    /** Pots of a kind that the station has. */
+    record DemoPotKind(String name, PotForm form, PotBody pot, int owned) {}
 
     /** A test that was made of a blend at the bench. */
     record DemoTest(String key, String blend, int daysAgo, TestBody test) {}

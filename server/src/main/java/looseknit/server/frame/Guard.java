@@ -20,6 +20,9 @@ class Guard extends OncePerRequestFilter {
     /** Largest file that is read in [bytes]. */
     static final long LARGEST_FILE = 8 * LARGEST_BODY;
 
+    /** Largest photo [bytes]. */
+    static final long LARGEST_PHOTO = 10 * LARGEST_BODY;
+
     /** Styles are set at run time by the component library; scripts come from this server only. */
     static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
             + "img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none'; "
@@ -41,7 +44,10 @@ class Guard extends OncePerRequestFilter {
         if (!OWN_NAMES.contains(request.getServerName())) {
             refuse(response, HttpStatus.MISDIRECTED_REQUEST, "This server answers to 127.0.0.1 and localhost only.");
         } else if (request.getContentLengthLong() > largest(request)) {
-            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "A request may be up to 1 MB, a file up to 8 MB.");
+            refuse(
+                    response,
+                    HttpStatus.CONTENT_TOO_LARGE,
+                    "A request may be up to 1 MB, a file up to 8 MB, a photo up to 10 MB.");
         } else if ("chunked".equalsIgnoreCase(request.getHeader("Transfer-Encoding"))) {
             refuse(response, HttpStatus.LENGTH_REQUIRED, "A request must state its length.");
         } else {
@@ -50,7 +56,11 @@ class Guard extends OncePerRequestFilter {
     }
 
     private static long largest(final HttpServletRequest request) {
-        return request.getRequestURI().startsWith("/api/imports") ? LARGEST_FILE : LARGEST_BODY;
+        final String uri = request.getRequestURI();
+        if (uri.startsWith("/api/photos")) {
+            return LARGEST_PHOTO;
+        }
+        return uri.startsWith("/api/imports") ? LARGEST_FILE : LARGEST_BODY;
     }
 
     private static void refuse(final HttpServletResponse response, final HttpStatus status, final String detail)

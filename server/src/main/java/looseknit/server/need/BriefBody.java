@@ -39,6 +39,16 @@ public record BriefBody(
     /** A brief that says nothing. */
     public static final BriefBody OPEN = new BriefBody(null, null, Stage.ESTABLISHED, null, null, null, null, null);
 
+    /** The same brief with another pot. */
+    public BriefBody in(final PotBody other) {
+        return new BriefBody(plantId, companionIds, stage, other, place, habit, wishes, spread);
+    }
+
+    /** The same brief at another place. */
+    public BriefBody at(final PlaceBody other) {
+        return new BriefBody(plantId, companionIds, stage, pot, other, habit, wishes, spread);
+    }
+
     /** A brief of the core as it travels. */
     public static BriefBody of(final Brief brief) {
         return new BriefBody(

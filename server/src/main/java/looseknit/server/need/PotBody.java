@@ -11,7 +11,12 @@ import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import org.jspecify.annotations.Nullable;
 
-/** A pot as it travels; inside measures in centimetres. */
+/**
+ * A pot as it travels; inside measures in centimetres.
+ *
+ * @param lengthOverWidth length of a long box over its width; null for all others
+ * @param fill share of the height to which it is filled; null for what is usual
+ */
 public record PotBody(
         @NotNull PotShape shape,
 
@@ -25,7 +30,9 @@ public record PotBody(
 
         double baseCm,
         @Nullable String layerMaterialId,
-        double layerCm) {
+        double layerCm,
+        @Nullable Double lengthOverWidth,
+        @Nullable Double fill) {
 
     /** A pot of the core as it travels. */
     public static PotBody of(final Pot pot) {
@@ -38,7 +45,9 @@ public record PotBody(
                 pot.base(),
                 pot.baseCm(),
                 pot.layer().map(layer -> layer.material().id()).orElse(null),
-                pot.layerCm());
+                pot.layerCm(),
+                pot.lengthOverWidth() == 1 ? null : pot.lengthOverWidth(),
+                pot.fill() == Pot.FILL ? null : pot.fill());
     }
 
     /**
@@ -47,7 +56,17 @@ public record PotBody(
      * @throws looseknit.core.measure.OutOfRangeException if a measure is out of range
      */
     public Pot toCore(final Books books) {
-        return new Pot(shape, topCm, bottomCm, heightCm, wall, base, baseCm, layer(books));
+        return new Pot(
+                shape,
+                topCm,
+                bottomCm,
+                heightCm,
+                wall,
+                base,
+                baseCm,
+                layer(books),
+                lengthOverWidth == null ? 1 : lengthOverWidth,
+                fill == null ? Pot.FILL : fill);
     }
 
     private Optional<DrainageLayer> layer(final Books books) {

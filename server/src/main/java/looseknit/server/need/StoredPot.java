@@ -15,7 +15,9 @@ public record StoredPot(
         PotBase base,
         double baseCm,
         @Nullable String layerMaterialId,
-        double layerCm) {
+        double layerCm,
+        @Nullable Double lengthOverWidth,
+        @Nullable Double fill) {
 
     /** What travels, to be stored. */
     public static StoredPot of(final PotBody pot) {
@@ -28,11 +30,14 @@ public record StoredPot(
                 pot.base(),
                 pot.baseCm(),
                 pot.layerMaterialId(),
-                pot.layerCm());
+                pot.layerCm(),
+                pot.lengthOverWidth(),
+                pot.fill());
     }
 
     /** What is stored, to travel. */
     public PotBody body() {
-        return new PotBody(shape, topCm, bottomCm, heightCm, wall, base, baseCm, layerMaterialId, layerCm);
+        return new PotBody(
+                shape, topCm, bottomCm, heightCm, wall, base, baseCm, layerMaterialId, layerCm, lengthOverWidth, fill);
     }
 }

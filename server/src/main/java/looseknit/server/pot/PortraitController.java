@@ -2,21 +2,21 @@ package looseknit.server.pot;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import looseknit.core.message.MeasureSystem;
 import looseknit.core.message.Message;
-import looseknit.core.need.Brief;
+import looseknit.core.message.TableText;
+import looseknit.core.message.Wording;
 import looseknit.core.need.Plant;
-import looseknit.core.outlook.PotPortrait;
-import looseknit.core.pot.PotWall;
-import looseknit.core.reading.PottedMix;
-import looseknit.server.batch.Batch;
-import looseknit.server.batch.Batches;
-import looseknit.server.frame.Books;
+import looseknit.core.outlook.Ahead;
 import looseknit.server.frame.Refused;
-import looseknit.server.reading.KnownSource;
+import looseknit.server.planting.SectionBody;
+import looseknit.server.planting.SetUpBody;
 import looseknit.server.reading.RecipeBody;
+import looseknit.server.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,104 +28,114 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pottings/{id}/portrait")
 class PortraitController {
 
-    private final Books books;
     private final Pottings pottings;
     private final PottingBodies bodies;
-    private final Batches batches;
-    private final KnownSource knownSource;
+    private final PotDrying drying;
+    private final PotWork work;
+    private final Shelf shelf;
     private final Clock clock;
 
     PortraitController(
-            final Books books,
             final Pottings pottings,
             final PottingBodies bodies,
-            final Batches batches,
-            final KnownSource knownSource,
+            final PotDrying drying,
+            final PotWork work,
+            final Shelf shelf,
             final Clock clock) {
-        this.books = books;
         this.pottings = pottings;
         this.bodies = bodies;
-        this.batches = batches;
-        this.knownSource = knownSource;
+        this.drying = drying;
+        this.work = work;
+        this.shelf = shelf;
         this.clock = clock;
     }
 
-    /** A slice across the pot after draining: heights above the inside bottom, shares of the volume. */
-    record PotSliceBody(double fromCm, double toCm, double water, double air) {}
+    /** Something that is due, and why. */
+    record PotDueBody(Ahead.Kind kind, Message what, LocalDate on, Message because) {}
 
-    /** How it dries in a wall: share of the usable water that is left, day by day; its range only in its own wall. */
-    record PotCurveBody(PotWall wall, boolean own, List<Double> left, List<Double> early, List<Double> late) {}
+    /** The mix as it is by now: years since it was filled, how far it has sunk, its air now and then, and the least that roots bear. */
+    record MixNowBody(double years, double sunkCm, double airPercent, double airThenPercent, double leastAirPercent) {}
+
+    /** A plant of the same family: its mother, what came from it, what it came from by another pot. */
+    record RelativeBody(
+            UUID id,
+            String label,
+            Potting.State state,
+            LocalDate pottedOn,
+            Potting.@Nullable Origin origin,
+            boolean mother) {}
 
     /**
      * A pot as it stands.
      *
      * @param recipe what is in it
      * @param today the day that it is
-     * @param settledCm height to which it will have sunk after a year [cm]
-     * @param wantsShare share of the usable water that is left when the plant wants water
-     * @param hint how to tell for this plant; null if nothing is known
+     * @param section the pot cut open
+     * @param setUp what is in it besides its mix; that of a plain pot if nothing was told
+     * @param leafSign what to look for at this plant; null if nothing is known
+     * @param hint how dry it may get; null if nothing is known
+     * @param now the mix by its age
+     * @param ahead what comes beyond the next look
+     * @param family where it came from and what came from it
      */
     record PortraitBody(
             PottingBody potting,
             RecipeBody recipe,
             LocalDate today,
-            double fillCm,
-            double settledCm,
-            double layerCm,
-            @Nullable String layerName,
-            double wetFootCm,
-            double mixLitres,
-            List<PotSliceBody> slices,
-            double wateredKg,
-            double wantsKg,
-            double dryKg,
-            double days,
-            double lowDays,
-            double highDays,
-            double wantsShare,
-            List<PotCurveBody> curves,
-            @Nullable Message hint) {}
+            SectionBody section,
+            SetUpBody setUp,
+            @Nullable Message leafSign,
+            @Nullable Message hint,
+            MixNowBody now,
+            List<PotDueBody> ahead,
+            List<RelativeBody> family) {}
 
     @GetMapping
     PortraitBody get(@PathVariable final UUID id) {
         final Potting potting = pottings.get(id);
-        final Batch batch = batches.get(potting.batchId());
-        final RecipeBody recipe = batches.recipeOf(batch, id);
-        final Brief brief = potting.brief().toCore(books);
-        final PotPortrait portrait = PotPortrait.of(
-                        new PottedMix(recipe.toCore(books), brief, knownSource.known(batch.blendId(), recipe)))
-                .orElseThrow(() ->
-                        new Refused("This pot cannot be drawn", "Its plant, pot or place is not known any more."));
+        final PotDrying.Read read = drying.read(potting);
+        final LocalDate today = LocalDate.now(clock);
+        final Optional<Plant> plant = read.potted().brief().plant();
+        final Ahead.Now now = Ahead.now(read.potted(), read.setUp(), potting.pottedOn(), today);
         return new PortraitBody(
                 bodies.of(potting),
-                recipe,
-                LocalDate.now(clock),
-                portrait.fillCm(),
-                portrait.settledCm(),
-                portrait.layerCm(),
-                brief.pot()
-                        .flatMap(pot -> pot.layer())
-                        .map(layer -> layer.material().name())
+                read.recipe(),
+                today,
+                SectionBody.of(read.potted(), read.setUp(), shelf.pricesPerLitre())
+                        .orElseThrow(() -> new Refused(
+                                "This pot cannot be drawn", "Its plant, pot or place is not known any more.")),
+                SetUpBody.of(read.setUp(), Wording.english(MeasureSystem.METRIC)),
+                plant.map(each -> each.growing().thirst())
+                        .filter(each -> !each.isEmpty())
+                        .map(TableText::message)
                         .orElse(null),
-                portrait.wetFootCm(),
-                brief.pot().orElseThrow().mixLitres(),
-                portrait.slices().stream()
-                        .map(each -> new PotSliceBody(each.fromCm(), each.toCm(), each.water(), each.air()))
+                plant.map(each -> each.needs().trigger().because()).orElse(null),
+                new MixNowBody(now.years(), now.sunkCm(), 100 * now.air(), 100 * now.airThen(), 100 * now.leastAir()),
+                Ahead.of(
+                                read.potted(),
+                                read.setUp(),
+                                new Ahead.History(
+                                        potting.pottedOn(),
+                                        work.last(id, PotEvent.Kind.FED),
+                                        work.last(id, PotEvent.Kind.TOPPED_UP)),
+                                today)
+                        .stream()
+                        .map(due -> new PotDueBody(due.kind(), due.kind().words(), due.on(), due.because()))
                         .toList(),
-                portrait.kg().watered(),
-                portrait.kg().wants(),
-                portrait.kg().dry(),
-                portrait.days().value(),
-                Math.max(0, portrait.days().low80()),
-                portrait.days().high80(),
-                1 - portrait.wants(),
-                portrait.curves().stream()
-                        .map(each -> new PotCurveBody(each.wall(), each.own(), each.left(), each.early(), each.late()))
-                        .toList(),
-                Optional.ofNullable(potting.brief().plantId())
-                        .flatMap(plant -> books.plants().plant(plant))
-                        .map(Plant::needs)
-                        .map(needs -> needs.trigger().because())
-                        .orElse(null));
+                family(potting));
+    }
+
+    private List<RelativeBody> family(final Potting potting) {
+        final List<RelativeBody> family = new ArrayList<>();
+        if (potting.motherId() != null) {
+            final Potting mother = pottings.get(potting.motherId());
+            family.add(new RelativeBody(
+                    mother.id(), mother.label(), mother.state(), mother.pottedOn(), potting.origin(), true));
+        }
+        pottings.from(potting.id()).stream()
+                .map(PottingOfBatch::potting)
+                .forEach(child -> family.add(new RelativeBody(
+                        child.id(), child.label(), child.state(), child.pottedOn(), child.origin(), false)));
+        return family;
     }
 }

@@ -13,8 +13,11 @@ import java.time.LocalDate;
 import java.util.UUID;
 import looseknit.core.care.NextLook;
 import looseknit.core.measure.Estimate;
+import looseknit.core.planting.SetUpKind;
 import looseknit.server.need.BriefBody;
 import looseknit.server.need.BriefColumn;
+import looseknit.server.planting.SetUpBody;
+import looseknit.server.planting.SetUpColumn;
 import org.jspecify.annotations.Nullable;
 
 /** A plant in a pot with a batch, since a day, and when to look at it next. */
@@ -61,6 +64,45 @@ public class Potting {
     @Column(name = "deleted_at")
     private @Nullable Instant deletedAt;
 
+    @Column(name = "set_up")
+    @Convert(converter = SetUpColumn.class)
+    private @Nullable SetUpBody setUp;
+
+    @Column(name = "set_up_kind")
+    @Enumerated(EnumType.STRING)
+    private SetUpKind setUpKind = SetUpKind.PLAIN;
+
+    @Enumerated(EnumType.STRING)
+    private State state = State.HERE;
+
+    @Column(name = "mother_id")
+    private @Nullable UUID motherId;
+
+    @Enumerated(EnumType.STRING)
+    private @Nullable Origin origin;
+
+    /** For whoever searches the table: the brief names it. */
+    @Column(name = "plant_id")
+    @SuppressWarnings("UnusedVariable")
+    private @Nullable String plantId;
+
+    /** Where a plant is. */
+    public enum State {
+        HERE,
+        LENT,
+        GIVEN_AWAY,
+        LOST,
+        /** It stands in another pot now. */
+        REPOTTED
+    }
+
+    /** How a plant came from its mother. */
+    public enum Origin {
+        DIVISION,
+        CUTTING,
+        REPOTTED
+    }
+
     protected Potting() {}
 
     /** When to look next is set as soon as its drying is known: {@link #lookNext}. */
@@ -74,13 +116,63 @@ public class Potting {
             final Estimate predictedDays) {
         this.id = id;
         this.label = label;
-        this.brief = brief;
-        this.placeName = brief.place() == null ? null : brief.place().name();
         this.batchId = batchId;
         this.pottedOn = pottedOn;
-        this.predictedDays = predictedDays.value();
-        this.predictedSdDays = predictedDays.sd();
         this.lastWateredOn = pottedOn;
+        stands(brief, predictedDays);
+    }
+
+    /** Notes what it is of, in what pot and where, and how it dries there. */
+    void stands(final BriefBody other, final Estimate days) {
+        this.brief = other;
+        this.placeName = other.place() == null ? null : other.place().name();
+        this.plantId = other.plantId();
+        this.predictedDays = days.value();
+        this.predictedSdDays = days.sd();
+    }
+
+    /** Notes what is in the pot besides its mix. */
+    void isSetUp(final SetUpKind kind, final @Nullable SetUpBody body) {
+        this.setUpKind = kind;
+        this.setUp = body;
+    }
+
+    /** Notes from which plant it came, and how. */
+    void cameFrom(final UUID mother, final Origin how) {
+        this.motherId = mother;
+        this.origin = how;
+    }
+
+    void becomes(final State other) {
+        this.state = other;
+    }
+
+    void isCalled(final String other) {
+        this.label = other;
+    }
+
+    public long revision() {
+        return revision;
+    }
+
+    public @Nullable SetUpBody setUp() {
+        return setUp;
+    }
+
+    public SetUpKind setUpKind() {
+        return setUpKind;
+    }
+
+    public State state() {
+        return state;
+    }
+
+    public @Nullable UUID motherId() {
+        return motherId;
+    }
+
+    public @Nullable Origin origin() {
+        return origin;
     }
 
     /** Notes when to look next, counted from a day. */

@@ -6,13 +6,16 @@ import java.util.UUID;
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.message.Message;
 import looseknit.core.need.Plant;
+import looseknit.core.planting.SetUpKind;
 import looseknit.server.frame.Books;
 import looseknit.server.need.BriefBody;
+import looseknit.server.planting.SetUpBody;
 import org.jspecify.annotations.Nullable;
 
 /** A potting as it travels. */
 public record PottingBody(
         UUID id,
+        long revision,
         String label,
         BriefBody brief,
         String plantName,
@@ -28,7 +31,12 @@ public record PottingBody(
         LocalDate lastWateredOn,
         LocalDate nextLookOn,
         Message nextLookBecause,
-        @Nullable Message lookHint) {
+        @Nullable Message lookHint,
+        SetUpKind setUpKind,
+        @Nullable SetUpBody setUp,
+        Potting.State state,
+        @Nullable UUID motherId,
+        Potting.@Nullable Origin origin) {
 
     /** A potting as it travels. */
     static PottingBody of(final PottingOfBatch origin, final Books books) {
@@ -37,6 +45,7 @@ public record PottingBody(
                 .flatMap(id -> books.plants().plant(id));
         return new PottingBody(
                 potting.id(),
+                potting.revision(),
                 potting.label(),
                 potting.brief(),
                 plant.map(Plant::name).orElse("unknown plant"),
@@ -56,6 +65,11 @@ public record PottingBody(
                                 potting.predictedDays(),
                                 plant.map(each -> each.needs().trigger().words())
                                         .orElseGet(AllowableDepletion.DRY::words)),
-                plant.map(each -> each.needs().trigger().because()).orElse(null));
+                plant.map(each -> each.needs().trigger().because()).orElse(null),
+                potting.setUpKind(),
+                potting.setUp(),
+                potting.state(),
+                potting.motherId(),
+                potting.origin());
     }
 }

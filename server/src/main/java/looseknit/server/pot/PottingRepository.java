@@ -2,9 +2,12 @@ package looseknit.server.pot;
 
 import jakarta.persistence.LockModeType;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import looseknit.core.planting.SetUpKind;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -14,29 +17,64 @@ import org.springframework.data.jpa.repository.Query;
 /** Stored pottings. */
 public interface PottingRepository extends JpaRepository<Potting, UUID> {
 
-    /** A page of all pots, place by place. */
+    /** What pots are asked for; whatever is empty counts for all. */
+    String ASKED = """
+            where p.deletedAt is null and p.state in :states
+              and (:place is null or p.placeName = :place)
+              and (:kind is null or p.setUpKind = :kind)
+              and (:blend is null or b.blendId = :blend)
+              and (:words is null or lower(p.label) like :words or p.plantId in :plants)
+            """;
+
+    /** A page of the pots that are asked for, place by place. */
     @Query(
-            value = OF_BATCH + "where p.deletedAt is null order by p.placeName nulls last, lower(p.label)",
-            countQuery = "select count(p) from Potting p where p.deletedAt is null")
-    Page<PottingOfBatch> page(Pageable page);
+            value = OF_BATCH + ASKED + "order by p.placeName nulls last, lower(p.label)",
+            countQuery = "select count(p) from Potting p join Batch b on b.id = p.batchId " + ASKED)
+    Page<PottingOfBatch> page(
+            Collection<Potting.State> states,
+            @Nullable String place,
+            @Nullable SetUpKind kind,
+            @Nullable UUID blend,
+            @Nullable String words,
+            Collection<String> plants,
+            Pageable page);
+
+    /** How many pots stand in each place. */
+    @Query("""
+            select new looseknit.server.pot.PlaceCountBody(p.placeName, count(p))
+            from Potting p where p.deletedAt is null and p.state = looseknit.server.pot.Potting$State.HERE
+            group by p.placeName order by p.placeName nulls last
+            """)
+    List<PlaceCountBody> countsByPlace();
+
+    /** Whatever came from a plant. */
+    @Query(OF_BATCH + "where p.motherId = :mother and p.deletedAt is null order by p.pottedOn, p.label")
+    List<PottingOfBatch> from(UUID mother);
+
+    /** Pots by their ids. */
+    @Query(OF_BATCH + "where p.id in :ids and p.deletedAt is null order by p.placeName nulls last, lower(p.label)")
+    List<PottingOfBatch> ofBatches(Collection<UUID> ids);
 
     /** Pots to look at up to a day, the longest due first. */
     @Query(
-            value = OF_BATCH + "where p.deletedAt is null and p.nextLookOn <= :day order by p.nextLookOn, p.label",
-            countQuery = "select count(p) from Potting p where p.deletedAt is null and p.nextLookOn <= :day")
+            value =
+                    OF_BATCH
+                            + "where p.deletedAt is null and p.state = looseknit.server.pot.Potting$State.HERE and p.nextLookOn <= :day order by p.nextLookOn, p.label",
+            countQuery =
+                    "select count(p) from Potting p where p.deletedAt is null and p.state = looseknit.server.pot.Potting$State.HERE and p.nextLookOn <= :day")
     Page<PottingOfBatch> due(LocalDate day, Pageable page);
 
     /** Pots to look at after a day, the next ones first. */
     @Query(
-            value = OF_BATCH + "where p.deletedAt is null and p.nextLookOn > :day order by p.nextLookOn, p.label",
-            countQuery = "select count(p) from Potting p where p.deletedAt is null and p.nextLookOn > :day")
+            value =
+                    OF_BATCH
+                            + "where p.deletedAt is null and p.state = looseknit.server.pot.Potting$State.HERE and p.nextLookOn > :day order by p.nextLookOn, p.label",
+            countQuery =
+                    "select count(p) from Potting p where p.deletedAt is null and p.state = looseknit.server.pot.Potting$State.HERE and p.nextLookOn > :day")
     Page<PottingOfBatch> later(LocalDate day, Pageable page);
 
     @Query(OF_BATCH + "where p.id = :id")
     Optional<PottingOfBatch> ofBatch(UUID id);
-
-    @Query("select count(distinct coalesce(p.placeName, '')) from Potting p where p.deletedAt is null")
-    long places();
 
     @Query(
             "select new looseknit.server.pot.PottingNameBody(p.id, p.label, p.placeName) from Potting p where p.deletedAt is null order by p.label")

@@ -2,29 +2,36 @@ package looseknit.server.pot;
 
 import static looseknit.core.measure.Require.text;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import looseknit.core.batch.Fill;
 import looseknit.core.care.NextLook;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
-import looseknit.core.need.Property;
+import looseknit.core.need.Plant;
+import looseknit.core.planting.SetUpKind;
 import looseknit.core.pot.Pot;
-import looseknit.core.reading.Knowledge;
-import looseknit.core.reading.PottedMix;
-import looseknit.core.reading.Reading;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
 import looseknit.server.batch.BinWork;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
+import looseknit.server.frame.Refused;
+import looseknit.server.frame.StaleRevision;
 import looseknit.server.need.BriefBody;
-import looseknit.server.reading.KnownSource;
-import looseknit.server.reading.RecipeBody;
+import looseknit.server.planting.SetUpBody;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -37,11 +44,20 @@ public class Pottings {
 
     private static final int LONGEST_LABEL = 120;
 
+    /** Pots that somebody looks after, or will again. */
+    private static final Set<Potting.State> STANDING = EnumSet.of(Potting.State.HERE, Potting.State.LENT);
+
+    private static final Set<Potting.State> GONE = EnumSet.complementOf(EnumSet.copyOf(STANDING));
+
+    /** No plant has such an id. */
+    private static final List<String> NO_PLANT = List.of("");
+
     private final Books books;
     private final PottingRepository pottings;
     private final Batches batches;
     private final BinWork work;
-    private final KnownSource knownSource;
+    private final PotDrying drying;
+    private final PotWork potWork;
     private final Clock clock;
 
     Pottings(
@@ -49,26 +65,72 @@ public class Pottings {
             final PottingRepository pottings,
             final Batches batches,
             final BinWork work,
-            final KnownSource knownSource,
+            final PotDrying drying,
+            final PotWork potWork,
             final Clock clock) {
         this.books = books;
         this.pottings = pottings;
         this.batches = batches;
         this.work = work;
-        this.knownSource = knownSource;
+        this.drying = drying;
+        this.potWork = potWork;
         this.clock = clock;
     }
 
-    /** A page of all pots, place by place. */
+    /**
+     * Which pots are asked for; null counts for all.
+     *
+     * @param gone whether those that were given away, lost or repotted are asked for instead of those that are here or lent
+     * @param words part of a label or of a plant's name
+     */
+    public record Asked(
+            boolean gone,
+            @Nullable String place,
+            @Nullable SetUpKind kind,
+            @Nullable UUID blendId,
+            @Nullable String words) {}
+
+    /** A page of the pots that are asked for, place by place. */
     @Transactional(readOnly = true)
-    public Page<PottingOfBatch> page(final int page, final int size) {
-        return pottings.page(PageRequest.of(page, size));
+    public Page<PottingOfBatch> page(final Asked asked, final int page, final int size) {
+        final String words = asked.words() == null || asked.words().isBlank()
+                ? null
+                : asked.words().strip().toLowerCase(Locale.ROOT);
+        return pottings.page(
+                asked.gone() ? GONE : STANDING,
+                asked.place(),
+                asked.kind(),
+                asked.blendId(),
+                words == null ? null : "%" + words.replace("%", "").replace("_", "") + "%",
+                words == null ? NO_PLANT : plants(words),
+                PageRequest.of(page, size));
     }
 
-    /** In how many places there are pots. */
+    private List<String> plants(final String words) {
+        final List<String> found = books.plants().plants().stream()
+                .filter(plant -> plant.name().toLowerCase(Locale.ROOT).contains(words)
+                        || plant.botanical().toLowerCase(Locale.ROOT).contains(words))
+                .map(Plant::id)
+                .toList();
+        return found.isEmpty() ? NO_PLANT : found;
+    }
+
+    /** How many pots stand in each place. */
     @Transactional(readOnly = true)
-    public long places() {
-        return pottings.places();
+    public List<PlaceCountBody> countsByPlace() {
+        return pottings.countsByPlace();
+    }
+
+    /** Whatever came from a plant: divisions, cuttings, and the pot it went into. */
+    @Transactional(readOnly = true)
+    public List<PottingOfBatch> from(final UUID mother) {
+        return pottings.from(mother);
+    }
+
+    /** Pots by their ids. */
+    @Transactional(readOnly = true)
+    public List<PottingOfBatch> of(final Collection<UUID> ids) {
+        return pottings.ofBatches(ids);
     }
 
     /** Pots by their label, for whoever looks something up. */
@@ -78,27 +140,114 @@ public class Pottings {
     }
 
     /**
+     * A plant to pot up.
+     *
+     * @param setUp what is in the pot besides its mix; null for nothing
+     * @param motherId the plant that it came from; null for none
+     * @param origin how it came from it
+     */
+    public record ToPot(
+            UUID id,
+            String label,
+            BriefBody brief,
+            UUID batchId,
+            LocalDate pottedOn,
+            SetUpKind kind,
+            @Nullable SetUpBody setUp,
+            @Nullable UUID motherId,
+            Potting.@Nullable Origin origin) {
+
+        /** A plant to pot up in a pot with nothing but mix. */
+        public static ToPot plain(
+                final UUID id,
+                final String label,
+                final BriefBody brief,
+                final UUID batchId,
+                final LocalDate pottedOn) {
+            return new ToPot(id, label, brief, batchId, pottedOn, SetUpKind.PLAIN, null, null, null);
+        }
+    }
+
+    /**
      * Pots a plant up; a second call with the same id changes nothing.
      *
-     * @throws OutOfRangeException if plant, pot, place or habit is missing, or the day lies ahead
+     * @throws OutOfRangeException if plant, pot, place or habit is missing, the day lies ahead, or the set-up does not go into the pot
      */
-    public Potting potUp(
-            final UUID id, final String label, final BriefBody brief, final UUID batchId, final LocalDate pottedOn) {
-        return pottings.findById(id).orElseGet(() -> {
-            if (pottedOn.isAfter(LocalDate.now(clock))) {
+    public Potting potUp(final ToPot told) {
+        return pottings.findById(told.id()).orElseGet(() -> {
+            if (told.pottedOn().isAfter(LocalDate.now(clock))) {
                 throw new OutOfRangeException(
-                        "pottedOn", String.valueOf(pottedOn), TableText.said("today or a day before"));
+                        "pottedOn", String.valueOf(told.pottedOn()), TableText.said("today or a day before"));
             }
-            final Brief checked = complete(brief);
-            final Batch batch = work.hold(batchId);
-            final RecipeBody recipe = batches.recipe(batch);
-            final Estimate days = daysToDry(recipe, checked, knownSource.known(batch.blendId(), recipe));
-            final Potting potting =
-                    new Potting(id, text("label", label, LONGEST_LABEL), brief, batchId, pottedOn, days);
-            potting.lookNext(pottedOn, NextLook.afterWatering(days));
-            work.potted(id, batchId, litres(checked, batch), pottedOn, potting.label());
+            final Brief checked = drying.complete(told.brief());
+            final Batch batch = work.hold(told.batchId());
+            final Estimate days = PotDrying.days(drying.read(batches.recipe(batch), batch, checked, told.setUp()));
+            final Potting potting = new Potting(
+                    told.id(),
+                    text("label", told.label(), LONGEST_LABEL),
+                    told.brief(),
+                    told.batchId(),
+                    told.pottedOn(),
+                    days);
+            potting.isSetUp(told.kind(), told.setUp());
+            potting.lookNext(told.pottedOn(), NextLook.afterWatering(days));
+            if (told.motherId() != null && told.origin() != null) {
+                fromMother(potting, told.motherId(), told.origin());
+            }
+            work.potted(
+                    told.id(), told.batchId(), litres(checked, told.setUp(), batch), told.pottedOn(), potting.label());
             return pottings.saveAndFlush(potting);
         });
+    }
+
+    private void fromMother(final Potting child, final UUID motherId, final Potting.Origin origin) {
+        final Potting mother = pottings.lock(motherId).orElseThrow(() -> new NotThere("mother plant"));
+        if (origin == Potting.Origin.REPOTTED && mother.state() != Potting.State.HERE) {
+            throw new Refused("This plant is not here", "Only a plant that is here can be repotted.");
+        }
+        child.cameFrom(motherId, origin);
+        potWork.note(
+                mother,
+                UUID.nameUUIDFromBytes(("from " + child.id()).getBytes(StandardCharsets.UTF_8)),
+                child.pottedOn(),
+                switch (origin) {
+                    case DIVISION -> PotEvent.Kind.DIVIDED;
+                    case CUTTING -> PotEvent.Kind.CUTTINGS;
+                    case REPOTTED -> PotEvent.Kind.REPOTTED;
+                },
+                child.label(),
+                null,
+                child.id());
+        if (origin == Potting.Origin.REPOTTED) {
+            mother.becomes(Potting.State.REPOTTED);
+        }
+    }
+
+    /**
+     * Gives a pot another name, another set-up, place or hand; what its mix is stays.
+     *
+     * @throws StaleRevision if it has changed since the given revision
+     */
+    public Potting change(
+            final UUID id,
+            final long revision,
+            final String label,
+            final BriefBody brief,
+            final SetUpKind kind,
+            final @Nullable SetUpBody setUp,
+            final Supplier<Object> current) {
+        final Potting potting = pottings.lock(id).orElseThrow(() -> new NotThere("pot"));
+        if (potting.revision() != revision) {
+            throw new StaleRevision("pot", current.get());
+        }
+        potting.isCalled(text("label", label, LONGEST_LABEL));
+        final boolean other = potting.setUpKind() != kind || !Objects.equals(potting.setUp(), setUp);
+        potting.isSetUp(kind, setUp);
+        if (other) {
+            potWork.note(potting, UUID.randomUUID(), LocalDate.now(clock), PotEvent.Kind.SET_UP, "", null, null);
+        }
+        drying.standsNow(potting, brief);
+        return pottings.saveAndFlush(potting);
     }
 
     /** Deletes a potting so that it can be restored. */
@@ -107,6 +256,9 @@ public class Pottings {
         if (!potting.deleted()) {
             potting.delete(clock.instant());
             work.potTakenBack(id, potting.batchId());
+            if (potting.motherId() != null) {
+                potWork.notRepotted(potting.motherId(), id);
+            }
         }
     }
 
@@ -119,16 +271,22 @@ public class Pottings {
             work.potted(
                     id,
                     potting.batchId(),
-                    litres(brief, work.hold(potting.batchId())),
+                    litres(brief, potting.setUp(), work.hold(potting.batchId())),
                     potting.pottedOn(),
                     potting.label());
+            if (potting.motherId() != null && potting.origin() != null) {
+                fromMother(potting, potting.motherId(), potting.origin());
+            }
         }
         return pottings.saveAndFlush(potting);
     }
 
-    /** Settled mix that goes into a pot: less the root ball that was told for such pots when the batch was planned [L]. */
-    private double litres(final Brief brief, final Batch batch) {
+    /** Settled mix that goes into a pot by its set-up; without one less the root ball that was told for such pots when the batch was planned [L]. */
+    private double litres(final Brief brief, final @Nullable SetUpBody setUp, final Batch batch) {
         final Pot pot = brief.pot().orElseThrow();
+        if (setUp != null) {
+            return setUp.toCore(books).mixLitres(pot);
+        }
         return pot.mixLitres()
                 - batch.fills().stream()
                         .map(fill -> fill.toCore(books))
@@ -142,26 +300,5 @@ public class Pottings {
     @Transactional(readOnly = true)
     public Potting get(final UUID id) {
         return pottings.findById(id).orElseThrow(() -> new NotThere("pot"));
-    }
-
-    private Estimate daysToDry(final RecipeBody recipe, final Brief brief, final Knowledge known) {
-        return Reading.estimate(new PottedMix(recipe.toCore(books), brief, known), Property.DRY_DAYS);
-    }
-
-    private Brief complete(final BriefBody body) {
-        final Brief brief = body.toCore(books);
-        if (brief.plant().isEmpty()) {
-            throw new OutOfRangeException("the plant", "not named", TableText.said("a plant from the Book"));
-        }
-        if (brief.pot().isEmpty()) {
-            throw new OutOfRangeException("the pot", "not told", TableText.said("a pot with its size"));
-        }
-        if (brief.place().isEmpty()) {
-            throw new OutOfRangeException("the place", "not told", TableText.said("a place with its climate"));
-        }
-        if (brief.habit().isEmpty()) {
-            throw new OutOfRangeException("the watering", "not told", TableText.said("how often you water"));
-        }
-        return brief;
     }
 }

@@ -4,16 +4,23 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
+import looseknit.core.planting.SetUpKind;
 import looseknit.server.need.BriefBody;
+import looseknit.server.planting.SetUpBody;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -25,6 +32,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pottings")
 class PottingsController {
 
+    static final int MOST_AT_ONCE = 200;
+
     private final Pottings pottings;
     private final PottingBodies bodies;
 
@@ -33,29 +42,104 @@ class PottingsController {
         this.bodies = bodies;
     }
 
-    /** A plant to pot up; the id is made by the caller, so that a repeated call stores nothing twice. */
+    /**
+     * A plant to pot up; the id is made by the caller, so that a repeated call stores nothing twice.
+     *
+     * @param setUpKind the kind of set-up; null for a plain pot
+     * @param setUp what is in the pot besides its mix; null for nothing
+     * @param motherId the plant that it came from; null for none
+     * @param origin how it came from it
+     */
     record NewPottingBody(
             @NotNull UUID id,
             @NotNull String label,
             @NotNull @Valid BriefBody brief,
             @NotNull UUID batchId,
-            @NotNull LocalDate pottedOn) {}
+            @NotNull LocalDate pottedOn,
+            @Nullable SetUpKind setUpKind,
+            @Valid @Nullable SetUpBody setUp,
+            @Nullable UUID motherId,
+            Potting.@Nullable Origin origin) {}
 
-    /** A page of pots. */
-    record PottingsBody(long total, long places, List<PottingBody> pottings) {}
+    /** Several plants to pot up alike; the ids are made by the caller, one for each. */
+    record NewPottingsBody(
+            @NotNull @Size(min = 1, max = MOST_AT_ONCE) List<@NotNull UUID> ids,
+            @NotNull @Valid NewPottingBody each) {}
 
-    /** A page of all pots, place by place. */
+    /** A pot as it is to be; the revision is the one that was seen. */
+    record ChangePottingBody(
+            @NotNull Long revision,
+            @NotNull String label,
+            @NotNull @Valid BriefBody brief,
+            @NotNull SetUpKind setUpKind,
+            @Valid @Nullable SetUpBody setUp) {}
+
+    /** A page of pots; how many stand in each place. */
+    record PottingsBody(long total, List<PlaceCountBody> places, List<PottingBody> pottings) {}
+
+    /** A page of the pots that are asked for, place by place. */
     @GetMapping
     PottingsBody page(
             @RequestParam(defaultValue = "0") @Min(0) final int page,
-            @RequestParam(defaultValue = "100") @Min(1) @Max(200) final int size) {
-        final Page<PottingOfBatch> found = pottings.page(page, size);
-        return new PottingsBody(found.getTotalElements(), pottings.places(), bodies.of(found.getContent()));
+            @RequestParam(defaultValue = "100") @Min(1) @Max(200) final int size,
+            @RequestParam(defaultValue = "false") final boolean gone,
+            @RequestParam @Nullable final String place,
+            @RequestParam @Nullable final SetUpKind kind,
+            @RequestParam @Nullable final UUID blend,
+            @RequestParam @Nullable final String words) {
+        final Page<PottingOfBatch> found =
+                pottings.page(new Pottings.Asked(gone, place, kind, blend, words), page, size);
+        return new PottingsBody(found.getTotalElements(), pottings.countsByPlace(), bodies.of(found.getContent()));
+    }
+
+    /** A pot. */
+    @GetMapping("/{id}")
+    PottingBody get(@PathVariable final UUID id) {
+        return bodies.of(pottings.get(id));
     }
 
     @PostMapping
     PottingBody potUp(@RequestBody @Valid final NewPottingBody body) {
-        return bodies.of(pottings.potUp(body.id(), body.label(), body.brief(), body.batchId(), body.pottedOn()));
+        return bodies.of(pottings.potUp(toPot(body, body.id(), body.label())));
+    }
+
+    /** Pots up several alike, all or none. */
+    @PostMapping("/several")
+    @Transactional
+    List<PottingBody> several(@RequestBody @Valid final NewPottingsBody body) {
+        final List<UUID> ids = body.ids();
+        return IntStream.range(0, ids.size())
+                .mapToObj(i -> bodies.of(pottings.potUp(toPot(
+                        body.each(),
+                        ids.get(i),
+                        ids.size() == 1 ? body.each().label() : body.each().label() + " " + (i + 1)))))
+                .toList();
+    }
+
+    private static Pottings.ToPot toPot(final NewPottingBody body, final UUID id, final String label) {
+        return new Pottings.ToPot(
+                id,
+                label,
+                body.brief(),
+                body.batchId(),
+                body.pottedOn(),
+                body.setUpKind() == null ? SetUpKind.PLAIN : body.setUpKind(),
+                body.setUp(),
+                body.motherId(),
+                body.origin());
+    }
+
+    /** Changes name, set-up, place or hand of a pot. */
+    @PutMapping("/{id}")
+    PottingBody change(@PathVariable final UUID id, @RequestBody @Valid final ChangePottingBody body) {
+        return bodies.of(pottings.change(
+                id,
+                body.revision(),
+                body.label(),
+                body.brief(),
+                body.setUpKind(),
+                body.setUp(),
+                () -> bodies.of(pottings.get(id))));
     }
 
     @DeleteMapping("/{id}")

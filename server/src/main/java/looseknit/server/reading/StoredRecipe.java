@@ -6,19 +6,20 @@ import looseknit.core.measure.Scoop;
 import org.jspecify.annotations.Nullable;
 
 /** A recipe as it is stored. */
-record StoredRecipe(
+public record StoredRecipe(
         Recipe.Measure measure,
         List<StoredPart> parts,
         List<StoredDose> doses,
         @Nullable Scoop scoop) {
 
     /** A material and its parts or per cent. */
-    record StoredPart(String materialId, double amount) {}
+    public record StoredPart(String materialId, double amount) {}
 
     /** An amendment and its dose [g/L]. */
-    record StoredDose(String amendmentId, double gPerL) {}
+    public record StoredDose(String amendmentId, double gPerL) {}
 
-    static StoredRecipe of(final RecipeBody recipe) {
+    /** What travels, to be stored. */
+    public static StoredRecipe of(final RecipeBody recipe) {
         return new StoredRecipe(
                 recipe.measure(),
                 recipe.parts().stream()
@@ -30,7 +31,8 @@ record StoredRecipe(
                 recipe.scoop());
     }
 
-    RecipeBody body() {
+    /** What is stored, to travel. */
+    public RecipeBody body() {
         return new RecipeBody(
                 measure,
                 parts.stream()

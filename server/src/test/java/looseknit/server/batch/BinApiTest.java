@@ -188,9 +188,9 @@ class BinApiTest extends MixedBatch {
         http.perform(send("/api/pottings/{id}/restore", "", pot)).andExpect(status().isOk());
         assertThat(litres(batch)).isCloseTo(after, within(1e-6));
         http.perform(ask("/api/pottings/{id}/portrait", pot))
-                .andExpect(jsonPath("$.slices", hasSize(24)))
-                .andExpect(jsonPath("$.curves[0].own").value(true))
-                .andExpect(jsonPath("$.wateredKg", greaterThan(0.5)));
+                .andExpect(jsonPath("$.section.slices", hasSize(24)))
+                .andExpect(jsonPath("$.section.curves[0].own").value(true))
+                .andExpect(jsonPath("$.section.wateredKg", greaterThan(0.5)));
         http.perform(ask("/api/pottings/{id}/portrait", UUID.randomUUID())).andExpect(status().isNotFound());
     }
 

@@ -24,14 +24,14 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** A batch that is mixed, and a clock that the test moves. */
-abstract class MixedBatch {
+public abstract class MixedBatch {
 
     private static final Instant BEGIN = Instant.parse("2026-03-01T09:00:00Z");
     private static final AtomicReference<Instant> NOW = new AtomicReference<>(BEGIN);
 
     /** A clock that stands until it is moved. */
     @TestConfiguration
-    static class Time {
+    public static class Time {
         @Bean
         @Primary
         Clock movedClock() {
@@ -55,12 +55,12 @@ abstract class MixedBatch {
     }
 
     @Autowired
-    MockMvc http;
+    protected MockMvc http;
 
-    private UUID blend;
-    UUID batch;
+    protected UUID blend;
+    protected UUID batch;
 
-    static void later(final Duration by) {
+    protected static void later(final Duration by) {
         NOW.updateAndGet(now -> now.plus(by));
     }
 
@@ -77,7 +77,7 @@ abstract class MixedBatch {
         mixed(batch);
     }
 
-    UUID batch(final double litres) throws Exception {
+    protected UUID batch(final double litres) throws Exception {
         final UUID id = UUID.randomUUID();
         http.perform(send(
                         "/api/batches",
@@ -87,17 +87,17 @@ abstract class MixedBatch {
         return id;
     }
 
-    void mixed(final UUID id) throws Exception {
+    protected void mixed(final UUID id) throws Exception {
         http.perform(change("/api/batches/{id}/mixed", "{\"mixedOn\":\"2026-03-01\"}", id))
                 .andExpect(status().isOk());
     }
 
-    ResultActions step(final UUID of, final String rest) throws Exception {
+    protected ResultActions step(final UUID of, final String rest) throws Exception {
         return http.perform(
                 send("/api/batches/{id}/bin/steps", "{\"id\":\"%s\",%s}".formatted(UUID.randomUUID(), rest), of));
     }
 
-    String json(final String path, final Object... parts) throws Exception {
+    protected String json(final String path, final Object... parts) throws Exception {
         return http.perform(ask(path, parts))
                 .andExpect(status().isOk())
                 .andReturn()
@@ -105,11 +105,11 @@ abstract class MixedBatch {
                 .getContentAsString();
     }
 
-    static double number(final String json, final String path) {
+    protected static double number(final String json, final String path) {
         return JsonPath.<Number>read(json, path).doubleValue();
     }
 
-    double litres(final UUID of) throws Exception {
+    protected double litres(final UUID of) throws Exception {
         return JsonPath.<Number>read(json("/api/batches/{id}/bin", of), "$.litres")
                 .doubleValue();
     }

@@ -1,0 +1,112 @@
+package looseknit.server.planting;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Optional;
+import looseknit.core.blend.Recipe;
+import looseknit.core.dry.TopDressing;
+import looseknit.core.message.Message;
+import looseknit.core.message.TableText;
+import looseknit.core.message.Wording;
+import looseknit.core.planting.FeedPlace;
+import looseknit.core.planting.HoleCover;
+import looseknit.core.planting.PotForm;
+import looseknit.core.planting.SetUp;
+import looseknit.server.frame.Books;
+import looseknit.server.reading.RecipeBody;
+import org.jspecify.annotations.Nullable;
+
+/** What is in and around a pot besides its mix, as it travels; lengths in centimetres, holes in millimetres. */
+public record SetUpBody(
+        @NotNull PotForm form,
+        boolean saucer,
+        int holes,
+        double holeMm,
+        @NotNull HoleCover cover,
+        @NotNull @Size(max = 4) List<@Valid @NotNull BedBody> beds,
+        @Valid @Nullable BallBody ball,
+        @Valid @Nullable PoleBody pole,
+        double channelCm,
+        @NotNull TopDressing dressing,
+        double dressingCm,
+        @NotNull FeedPlace feed,
+        double feedGrams) {
+
+    /** A layer under the mix, from below. */
+    public record BedBody(
+            @NotNull @Size(min = 1, max = 120) String name,
+            @NotNull @Valid RecipeBody recipe,
+            double depthCm) {}
+
+    /** The root ball; its top so far above the surface. */
+    public record BallBody(double widthCm, double heightCm, double aboveCm) {
+
+        /** The ball as the core understands it. */
+        public SetUp.RootBall toCore() {
+            return new SetUp.RootBall(widthCm, heightCm, aboveCm);
+        }
+
+        static BallBody of(final SetUp.RootBall ball) {
+            return new BallBody(ball.widthCm(), ball.heightCm(), ball.aboveCm());
+        }
+    }
+
+    /** What it climbs on. */
+    public record PoleBody(SetUp.@NotNull PoleKind kind, double widthCm, double heightCm) {}
+
+    /** A set-up of the core as it travels; its layers named in the words of whoever asks. */
+    public static SetUpBody of(final SetUp setUp, final Wording wording) {
+        return new SetUpBody(
+                setUp.form(),
+                setUp.saucer(),
+                setUp.holes().count(),
+                setUp.holes().mm(),
+                setUp.cover(),
+                setUp.beds().stream()
+                        .map(bed ->
+                                new BedBody(wording.of(bed.name()), RecipeBody.of(bed.recipe(), null), bed.depthCm()))
+                        .toList(),
+                setUp.ball().map(BallBody::of).orElse(null),
+                setUp.pole()
+                        .map(pole -> new PoleBody(pole.kind(), pole.widthCm(), pole.heightCm()))
+                        .orElse(null),
+                setUp.channelCm(),
+                setUp.dressing(),
+                setUp.dressingCm(),
+                setUp.feed(),
+                setUp.feedGrams());
+    }
+
+    /**
+     * The set-up as the core understands it.
+     *
+     * @throws looseknit.core.measure.OutOfRangeException if a figure is out of range
+     */
+    public SetUp toCore(final Books books) {
+        return new SetUp(
+                form,
+                saucer,
+                new SetUp.Holes(holes, holeMm),
+                cover,
+                beds.stream()
+                        .map(bed -> new SetUp.Bed(name(bed), recipe(bed, books), bed.depthCm()))
+                        .toList(),
+                Optional.ofNullable(ball).map(BallBody::toCore),
+                Optional.ofNullable(pole).map(each -> new SetUp.Pole(each.kind(), each.widthCm(), each.heightCm())),
+                channelCm,
+                dressing,
+                dressingCm,
+                feed,
+                feedGrams);
+    }
+
+    private static Message name(final BedBody bed) {
+        return TableText.said(bed.name());
+    }
+
+    private static Recipe recipe(final BedBody bed, final Books books) {
+        return bed.recipe().toCore(books);
+    }
+}

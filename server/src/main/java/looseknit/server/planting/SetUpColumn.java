@@ -1,0 +1,13 @@
+package looseknit.server.planting;
+
+import jakarta.persistence.Converter;
+import looseknit.server.store.VersionedColumn;
+
+/** A set-up in one column of whatever has one. */
+@Converter
+public class SetUpColumn extends VersionedColumn<SetUpBody, StoredSetUp> {
+
+    public SetUpColumn() {
+        super(StoredSetUp.class, StoredSetUp::of, StoredSetUp::body);
+    }
+}

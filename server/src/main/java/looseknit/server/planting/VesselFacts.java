@@ -1,0 +1,7 @@
+package looseknit.server.planting;
+
+import looseknit.core.planting.PotForm;
+import looseknit.server.need.PotBody;
+
+/** A vessel: its form and its measures. */
+record VesselFacts(PotForm form, PotBody pot) {}

@@ -1,0 +1,7 @@
+package looseknit.server.pot;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** Stored pictures. */
+interface PhotoRepository extends JpaRepository<Photo, UUID> {}

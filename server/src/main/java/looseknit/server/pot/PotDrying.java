@@ -1,0 +1,99 @@
+package looseknit.server.pot;
+
+import java.util.Optional;
+import looseknit.core.care.NextLook;
+import looseknit.core.measure.Estimate;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.TableText;
+import looseknit.core.need.Brief;
+import looseknit.core.outlook.PotPortrait;
+import looseknit.core.planting.SetUp;
+import looseknit.core.reading.PottedMix;
+import looseknit.server.batch.Batch;
+import looseknit.server.batch.Batches;
+import looseknit.server.frame.Books;
+import looseknit.server.frame.Refused;
+import looseknit.server.need.BriefBody;
+import looseknit.server.planting.SetUpBody;
+import looseknit.server.reading.KnownSource;
+import looseknit.server.reading.RecipeBody;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** How a pot dries as it stands. */
+@Component
+class PotDrying {
+
+    private final Books books;
+    private final Batches batches;
+    private final KnownSource knownSource;
+
+    PotDrying(final Books books, final Batches batches, final KnownSource knownSource) {
+        this.books = books;
+        this.batches = batches;
+        this.knownSource = knownSource;
+    }
+
+    /** A pot as the core reads it. */
+    record Read(PottedMix potted, SetUp setUp, RecipeBody recipe) {}
+
+    /** A pot as it stands. */
+    Read read(final Potting potting) {
+        final Batch batch = batches.get(potting.batchId());
+        return read(
+                batches.recipeOf(batch, potting.id()), batch, potting.brief().toCore(books), potting.setUp());
+    }
+
+    /** A recipe of a batch in the pot of a brief. */
+    Read read(final RecipeBody recipe, final Batch batch, final Brief brief, final @Nullable SetUpBody setUp) {
+        return new Read(
+                new PottedMix(recipe.toCore(books), brief, knownSource.known(batch.blendId(), recipe)),
+                Optional.ofNullable(setUp)
+                        .map(each -> each.toCore(books))
+                        .orElseGet(() -> SetUp.plain(brief.pot().orElseThrow())),
+                recipe);
+    }
+
+    /** Days from a watering until the plant wants water. */
+    static Estimate days(final Read read) {
+        return portrait(read).days();
+    }
+
+    /** The portrait of a pot. */
+    static PotPortrait portrait(final Read read) {
+        return PotPortrait.of(read.potted(), read.setUp())
+                .orElseThrow(() ->
+                        new Refused("This pot cannot be drawn", "Its plant, pot or place is not known any more."));
+    }
+
+    /** Notes another pot, place or hand, and when to look next there. */
+    void standsNow(final Potting potting, final BriefBody brief) {
+        final Batch batch = batches.get(potting.batchId());
+        final Estimate days =
+                days(read(batches.recipeOf(batch, potting.id()), batch, complete(brief), potting.setUp()));
+        potting.stands(brief, days);
+        potting.lookNext(potting.lastWateredOn(), NextLook.afterWatering(days));
+    }
+
+    /**
+     * A brief that names all that drying depends on.
+     *
+     * @throws OutOfRangeException if plant, pot, place or habit is missing
+     */
+    Brief complete(final BriefBody body) {
+        final Brief brief = body.toCore(books);
+        if (brief.plant().isEmpty()) {
+            throw new OutOfRangeException("the plant", "not named", TableText.said("a plant from the Book"));
+        }
+        if (brief.pot().isEmpty()) {
+            throw new OutOfRangeException("the pot", "not told", TableText.said("a pot with its size"));
+        }
+        if (brief.place().isEmpty()) {
+            throw new OutOfRangeException("the place", "not told", TableText.said("a place with its climate"));
+        }
+        if (brief.habit().isEmpty()) {
+            throw new OutOfRangeException("the watering", "not told", TableText.said("how often you water"));
+        }
+        return brief;
+    }
+}

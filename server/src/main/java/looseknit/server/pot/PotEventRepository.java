@@ -1,0 +1,20 @@
+package looseknit.server.pot;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+/** Stored events of pots. */
+interface PotEventRepository extends JpaRepository<PotEvent, UUID> {
+
+    /** What happened to a pot, the newest first. */
+    List<PotEvent> findByPottingIdOrderByNumberDesc(UUID pottingId);
+
+    /** What happened last, of some kind. */
+    Optional<PotEvent> findFirstByPottingIdAndKindOrderByHappenedOnDesc(UUID pottingId, PotEvent.Kind kind);
+
+    @Query("select coalesce(max(e.number), 0) from PotEvent e where e.pottingId = :pottingId")
+    long last(UUID pottingId);
+}
