@@ -11,6 +11,7 @@ const props = defineProps<{
   pot: Pot | undefined
   setUp?: SetUp | undefined
   kind?: SetUpKind | undefined
+  group?: string | undefined
   large?: boolean
 }>()
 const side = computed(() => (props.large ? 84 : 40))
@@ -67,8 +68,8 @@ const pole = computed(() => {
       />
       <PlantFigure
         v-if="large"
-        :pieces="piecesOf(figureOf(kind ?? 'PLAIN', undefined))"
-        :tall="HIGH[figureOf(kind ?? 'PLAIN', undefined)]"
+        :pieces="piecesOf(figureOf(kind ?? 'PLAIN', group))"
+        :tall="HIGH[figureOf(kind ?? 'PLAIN', group)]"
         :x="lie.middle"
         :y="lie.y(fill)"
         :size="Math.min(0.72 * lie.half(fill), 24)"

@@ -5,7 +5,7 @@ import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
 
 /** What happened to a pot, the newest first, with its pictures; what can be taken back says so. */
-defineProps<{ events: readonly PotEvent[] }>()
+defineProps<{ events: readonly PotEvent[]; busy?: boolean }>()
 const emit = defineEmits<{ takeBack: [event: PotEvent] }>()
 const settings = useSettings()
 const amount = (event: PotEvent) =>
@@ -43,6 +43,7 @@ const amount = (event: PotEvent) =>
       </span>
       <button
         v-if="event.canBeTakenBack"
+        :disabled="busy"
         type="button"
         class="plain"
         :aria-label="

@@ -6,7 +6,6 @@ import { agoWords, daysBetween, inWords, shortDate } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { labelOf, potWords, WALLS } from '@/need/words'
-import { usePlantSheets } from '@/need/usePlants'
 import LineChart, { type Line } from '@/parts/LineChart.vue'
 import PotDrawing from '@/planting/PotDrawing.vue'
 import { t } from '@/words'
@@ -26,7 +25,6 @@ const { portrait, potting, looks, events, problem, busy, look, tell, takeBack, p
 const drawing = ref<InstanceType<typeof PotDrawing>>()
 const open = ref<'tell' | NonNullable<Potting['origin']>>()
 const section = computed(() => portrait.value?.section)
-const { sheets } = usePlantSheets(() => (potting.value?.brief.plantId ? [potting.value.brief.plantId] : []))
 const since = computed(() =>
   potting.value ? daysBetween(potting.value.lastWateredOn, portrait.value?.today ?? '') : 0,
 )
@@ -69,6 +67,7 @@ const chosen = (event: Event) => {
   }
   input.value = ''
 }
+const print = () => window.print()
 const surface = computed(() =>
   portrait.value && portrait.value.setUp.dressing !== 'NONE'
     ? t('pot.page.surfaceHidden')
@@ -128,6 +127,7 @@ const surface = computed(() =>
           </button>
         </template>
         <RouterLink :to="`/pots/${id}/set-up`">{{ $t('pot.page.changeSetUp') }}</RouterLink>
+        <button type="button" class="plain" @click="print">{{ $t('pot.page.print') }}</button>
         <a :href="labelsPath([id])" target="_blank" rel="noopener">{{ $t('pot.page.label') }}</a>
         <button type="button" class="plain" @click="remove">{{ $t('pot.potsPage.remove') }}</button>
       </p>
@@ -151,7 +151,7 @@ const surface = computed(() =>
             :section="section"
             :recipe="portrait.recipe"
             :blend-name="potting.blendName"
-            :group="sheets[0]?.groupId"
+            :group="potting.groupId"
             :name="potting.label"
           />
           <p class="soft small">
@@ -174,7 +174,7 @@ const surface = computed(() =>
           </ul>
           <template v-if="events.length > 0">
             <h2>{{ $t('pot.page.happened') }}</h2>
-            <HistoryList :events="events" @take-back="takeBack" />
+            <HistoryList :events="events" :busy="busy" @take-back="takeBack" />
           </template>
         </section>
         <section :aria-label="$t('pot.page.drying')">
@@ -347,6 +347,14 @@ section {
   flex-wrap: wrap;
   gap: 8px 20px;
   margin-top: 6px;
+}
+@media print {
+  .doings,
+  .acts,
+  .small .plain,
+  .history button {
+    display: none;
+  }
 }
 @media (width <= 900px) {
   .columns {

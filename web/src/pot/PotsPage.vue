@@ -5,6 +5,7 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { PotEventAsked, Potting, SetUpKind } from '@/api/types'
+import { useBlendNames } from '@/api/useBlendNames'
 import { usePages } from '@/api/usePages'
 import { daysBetween, inWords, shortDate, todayHere } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
@@ -32,8 +33,11 @@ const words = ref<string>()
 const soon = refDebounced(words, 150)
 const place = ref<string>()
 const kind = ref<SetUpKind>()
-const gone = ref<'here' | 'gone'>('here')
-const STATES = (['here', 'gone'] as const).map((value) => ({
+const blend = ref<string>()
+const { names: blends } = useBlendNames(() => [])
+const blendChoices = computed(() => blends.value.map((each) => ({ value: each.id, label: each.name })))
+const gone = ref<'here' | 'due' | 'gone'>('here')
+const STATES = (['here', 'due', 'gone'] as const).map((value) => ({
   value,
   label: t(`pot.potsPage.which.${value}`),
 }))
@@ -57,6 +61,8 @@ const asked = computed(() => ({
   gone: gone.value === 'gone',
   ...(place.value ? { place: place.value } : {}),
   ...(kind.value ? { kind: kind.value } : {}),
+  ...(blend.value ? { blend: blend.value } : {}),
+  ...(gone.value === 'due' ? { due: true } : {}),
   ...(soon.value ? { words: soon.value } : {}),
 }))
 const key = computed(() => ['pottings', 'pages', JSON.stringify(asked.value)])
@@ -78,8 +84,9 @@ const sifted = computed(
   () =>
     place.value !== undefined ||
     kind.value !== undefined ||
+    blend.value !== undefined ||
     (soon.value ?? '') !== '' ||
-    gone.value === 'gone',
+    gone.value !== 'here',
 )
 const standing = computed(() => places.value.reduce((all, each) => all + each.pots, 0))
 const byPlace = computed(() => {
@@ -169,6 +176,14 @@ const interval = (potting: Potting) =>
         optional
         input-id="pots-kind"
       />
+      <SelectField
+        v-model="blend"
+        :label="$t('pot.potsPage.blend')"
+        :options="blendChoices"
+        :placeholder="$t('pot.potsPage.all')"
+        optional
+        input-id="pots-blend"
+      />
       <ChoiceList v-model="gone" :options="STATES" :label="$t('pot.potsPage.whichLabel')" hide-label />
     </div>
     <div v-if="selected.length > 0" class="together" role="region" :aria-label="$t('pot.potsPage.together')">
@@ -228,7 +243,12 @@ const interval = (potting: Potting) =>
             </td>
             <th scope="row">
               <span class="named"
-                ><PotThumb :pot="potting.brief.pot" :set-up="potting.setUp" :kind="potting.setUpKind" />
+                ><PotThumb
+                  :pot="potting.brief.pot"
+                  :set-up="potting.setUp"
+                  :kind="potting.setUpKind"
+                  :group="potting.groupId"
+                />
                 <span
                   ><RouterLink :to="`/pots/${potting.id}`">{{ potting.label }}</RouterLink>
                   <small class="soft"
@@ -283,7 +303,8 @@ section {
   margin-bottom: 16px;
 }
 .sift :deep(.p-select) {
-  min-width: 190px;
+  min-width: 150px;
+  max-width: 190px;
 }
 .together {
   align-items: center;

@@ -23,7 +23,12 @@ const due = (potting: Potting) => daysBetween(todayHere(), potting.nextLookOn) <
     >
       <RouterLink :to="`/pots/${potting.id}`" :title="potting.label">
         <span class="stand"
-          ><PotThumb :pot="potting.brief.pot" :set-up="potting.setUp" :kind="potting.setUpKind" large
+          ><PotThumb
+            :pot="potting.brief.pot"
+            :set-up="potting.setUp"
+            :kind="potting.setUpKind"
+            :group="potting.groupId"
+            large
         /></span>
         <span class="name">{{ potting.label }}</span>
       </RouterLink>

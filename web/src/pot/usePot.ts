@@ -37,7 +37,7 @@ export const usePot = (id: string) => {
   watch(() => speech.units, load)
   const again = async () => {
     await load()
-    await client.invalidateQueries()
+    void client.invalidateQueries()
   }
   const done = async (work: () => Promise<unknown>, words: string, undo?: () => Promise<unknown>) => {
     if (busy.value) {

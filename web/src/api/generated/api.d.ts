@@ -3854,6 +3854,7 @@ export interface components {
             blendId: string;
             blendName: string;
             brief: components["schemas"]["BriefBody"];
+            groupId?: string;
             /** Format: uuid */
             id: string;
             label: string;
@@ -8101,6 +8102,7 @@ export interface operations {
                 place?: string;
                 kind?: "PLAIN" | "BOG_TUB" | "CLOSED_GLASS" | "BULB_PAN" | "CAUDEX" | "GIANT_TUB" | "POLE_CLIMBER" | "BARK_ORCHID" | "HANGING_BASKET" | "SHALLOW_TRAY" | "CUTTINGS" | "ROSETTE_BOWL";
                 blend?: string;
+                due?: boolean;
                 words?: string;
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";

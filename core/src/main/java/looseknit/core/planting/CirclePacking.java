@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class CirclePacking {
 
-    private static final int STARTS = 24;
+    private static final int STARTS = 10;
     private static final int MOST_EVALUATIONS = 200_000;
     private static final int MOST_STEPS = 120;
     private static final int GROWTHS = 18;

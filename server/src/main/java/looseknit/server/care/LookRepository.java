@@ -8,7 +8,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 /** Stored looks. */
 interface LookRepository extends JpaRepository<Look, UUID> {
 
-    List<Look> findTop30ByPottingIdOrderBySequenceDesc(UUID pottingId);
+    List<Look> findTop500ByPottingIdOrderBySequenceDesc(UUID pottingId);
 
     Optional<Look> findFirstByPottingIdOrderBySequenceDesc(UUID pottingId);
 }

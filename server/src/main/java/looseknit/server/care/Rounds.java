@@ -89,6 +89,6 @@ public class Rounds {
     /** The last looks at a pot, the newest first. */
     @Transactional(readOnly = true)
     public List<Look> lastLooks(final UUID pottingId) {
-        return looks.findTop30ByPottingIdOrderBySequenceDesc(pottingId);
+        return looks.findTop500ByPottingIdOrderBySequenceDesc(pottingId);
     }
 }

@@ -23,6 +23,7 @@ public interface PottingRepository extends JpaRepository<Potting, UUID> {
               and (:place is null or p.placeName = :place)
               and (:kind is null or p.setUpKind = :kind)
               and (:blend is null or b.blendId = :blend)
+              and (:due is null or p.nextLookOn <= :due)
               and (:words is null or lower(p.label) like :words or p.plantId in :plants)
             """;
 
@@ -35,6 +36,7 @@ public interface PottingRepository extends JpaRepository<Potting, UUID> {
             @Nullable String place,
             @Nullable SetUpKind kind,
             @Nullable UUID blend,
+            @Nullable LocalDate due,
             @Nullable String words,
             Collection<String> plants,
             Pageable page);

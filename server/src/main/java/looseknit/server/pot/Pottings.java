@@ -81,6 +81,7 @@ public class Pottings {
      * Which pots are asked for; null counts for all.
      *
      * @param gone whether those that were given away, lost or repotted are asked for instead of those that are here or lent
+     * @param due whether only those are asked for that want a look by today
      * @param words part of a label or of a plant's name
      */
     public record Asked(
@@ -88,6 +89,7 @@ public class Pottings {
             @Nullable String place,
             @Nullable SetUpKind kind,
             @Nullable UUID blendId,
+            boolean due,
             @Nullable String words) {}
 
     /** A page of the pots that are asked for, place by place. */
@@ -101,6 +103,7 @@ public class Pottings {
                 asked.place(),
                 asked.kind(),
                 asked.blendId(),
+                asked.due() ? LocalDate.now(clock) : null,
                 words == null ? null : "%" + words.replace("%", "").replace("_", "") + "%",
                 words == null ? NO_PLANT : plants(words),
                 PageRequest.of(page, size));

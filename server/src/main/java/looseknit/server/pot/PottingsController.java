@@ -86,9 +86,10 @@ class PottingsController {
             @RequestParam @Nullable final String place,
             @RequestParam @Nullable final SetUpKind kind,
             @RequestParam @Nullable final UUID blend,
+            @RequestParam(defaultValue = "false") final boolean due,
             @RequestParam @Nullable final String words) {
         final Page<PottingOfBatch> found =
-                pottings.page(new Pottings.Asked(gone, place, kind, blend, words), page, size);
+                pottings.page(new Pottings.Asked(gone, place, kind, blend, due, words), page, size);
         return new PottingsBody(found.getTotalElements(), pottings.countsByPlace(), bodies.of(found.getContent()));
     }
 
