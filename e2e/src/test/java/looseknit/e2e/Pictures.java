@@ -35,6 +35,7 @@ class Pictures {
             "pot-up-roots",
             "pot-up-pot",
             "pot-up-places",
+            "pot-up-work",
             "pot-set-up");
 
     private static final int SCOOPS_SHOWN = 8;
