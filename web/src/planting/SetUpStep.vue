@@ -55,7 +55,7 @@ defineExpose({ ok: computed(() => section.value !== undefined && problem.value =
       <SectionReadings v-if="section" :section="section" :pot="pot" />
     </section>
     <section :aria-label="$t('planting.template.label')">
-      <TemplateChooser v-model:kind="kind" :pot="pot" :set-up="setUp" @taken="take" />
+      <TemplateChooser v-model:kind="kind" :pot="pot" :set-up="setUp" :brief="asked.brief" @taken="take" />
       <details class="typed">
         <summary>{{ $t('planting.step.typed') }}</summary>
         <SetUpFields v-model:pot="pot" v-model:set-up="setUp" />

@@ -1,17 +1,25 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import { ref } from 'vue'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
-import type { Pot, SetUp, SetUpKind, Template } from '@/api/types'
+import type { Brief, Pot, SetUp, SetUpKind, Template } from '@/api/types'
 import { sayProblem } from '@/parts/notices'
 
 /** Set-ups to choose from, fitted to the pot in hand, each choice with its reason; what was there before can be taken back. */
 const kind = defineModel<SetUpKind>('kind', { required: true })
-const props = defineProps<{ pot: Pot; setUp: SetUp }>()
+const props = defineProps<{ pot: Pot; setUp: SetUp; brief?: Brief | undefined }>()
 const emit = defineEmits<{ taken: [template: Template] }>()
 const { data: kinds } = useQuery({
-  queryKey: ['set-up-kinds'],
-  queryFn: () => answer(api.GET('/api/planting/kinds')),
+  queryKey: computed(() => ['set-up-kinds', props.brief?.plantId, props.brief?.stage]),
+  queryFn: () =>
+    answer(
+      api.GET('/api/planting/kinds', {
+        params: {
+          query: props.brief?.plantId ? { plant: props.brief.plantId, stage: props.brief.stage } : {},
+        },
+      }),
+    ),
+  placeholderData: keepPreviousData,
   staleTime: Infinity,
 })
 const template = ref<Template>()
@@ -52,6 +60,7 @@ const takeBack = () => {
           @click="take(each.kind)"
         >
           <b>{{ each.name }}</b> <small class="soft">{{ each.forWhat }}</small>
+          <small v-if="each.usual" class="usual">{{ $t('planting.template.usual') }}</small>
         </button>
       </li>
     </ul>
@@ -100,6 +109,11 @@ const takeBack = () => {
 .kinds button.on {
   border-color: var(--bottle);
   box-shadow: inset 3px 0 0 var(--bottle);
+}
+.usual {
+  display: block;
+  font-weight: 700;
+  color: var(--bottle);
 }
 .kinds b {
   display: block;

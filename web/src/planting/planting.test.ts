@@ -267,7 +267,7 @@ describe('a template', () => {
       choices: [{ about: 'wall', because: 'Unglazed clay gives off minerals.', suits: false }],
     }
     stubServer({
-      'GET /api/planting/kinds': [{ kind: 'BOG_TUB', name: 'bog tub', forWhat: 'bog plants' }],
+      'GET /api/planting/kinds': [{ kind: 'BOG_TUB', name: 'bog tub', forWhat: 'bog plants', usual: true }],
       'POST /api/planting/template': template,
     })
     const view = mount(TemplateChooser, { props: { kind: 'PLAIN', pot, setUp: setUp() }, global: surround() })
@@ -276,6 +276,7 @@ describe('a template', () => {
     await flushPromises()
     expect(view.emitted('taken')?.[0]?.[0]).toEqual(template)
     expect(view.get('.attention').text()).toContain('minerals')
+    expect(view.get('.usual').text()).toBe('usual for this plant')
     await view.findAll('button').at(-1)?.trigger('click')
     expect(view.emitted('taken')?.[1]?.[0]).toMatchObject({ kind: 'PLAIN', pot })
   })
@@ -391,7 +392,7 @@ describe('roots and work', () => {
 describe('what is refused', () => {
   it('is said where it happened', async () => {
     stubServer({
-      'GET /api/planting/kinds': [{ kind: 'CAUDEX', name: 'caudex', forWhat: 'bodies' }],
+      'GET /api/planting/kinds': [{ kind: 'CAUDEX', name: 'caudex', forWhat: 'bodies', usual: false }],
       'POST /api/planting/template': new Refusal(422, { detail: 'The pot is no pot.' }),
     })
     notices.splice(0)

@@ -4245,6 +4245,7 @@ export interface components {
             /** @enum {string} */
             kind: "PLAIN" | "BOG_TUB" | "CLOSED_GLASS" | "BULB_PAN" | "CAUDEX" | "GIANT_TUB" | "POLE_CLIMBER" | "BARK_ORCHID" | "HANGING_BASKET" | "SHALLOW_TRAY" | "CUTTINGS" | "ROSETTE_BOWL";
             name: string;
+            usual: boolean;
         };
         SetupBody: {
             brief: components["schemas"]["BriefBody"];
@@ -7341,6 +7342,8 @@ export interface operations {
     kinds: {
         parameters: {
             query?: {
+                plant?: string;
+                stage?: "CUTTINGS" | "YOUNG" | "ESTABLISHED" | "ROOT_FILLED" | "RECOVERING" | "SEVERAL";
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };

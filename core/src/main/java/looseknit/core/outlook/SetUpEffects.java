@@ -66,11 +66,10 @@ final class SetUpEffects {
     /** Stones under the mix: how far they lift its wet foot, and what that does to the air of the mix. */
     private void layer(final DrainageLayer layer) {
         if (pot.base() == PotBase.NO_HOLES) {
-            effects.add(
-                    (pot.baseCm() > pot.layerCm()
-                                    ? OutlookSentence.STONES_HOLD_WATER
-                                    : OutlookSentence.STONES_TAKE_SURPLUS)
-                            .with(layer.material(), litres(pot.layerLitres() * PotFilling.BETWEEN_STONES)));
+            effects.add((pot.baseCm() > pot.layerCm()
+                            ? OutlookSentence.STONES_HOLD_WATER
+                            : OutlookSentence.STONES_TAKE_SURPLUS)
+                    .with(layer.material(), litres(pot.layerLitres() * PotFilling.BETWEEN_STONES)));
             return;
         }
         final Pot without = pot.over(Optional.empty());

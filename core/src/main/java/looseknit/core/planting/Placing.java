@@ -99,7 +99,9 @@ public record Placing(List<Spot> spots, double apartCm, double fromWallCm) {
         final Placing placed = in(pot, facing(spots, facing));
         if (count > 1 && placed.apartCm() < widthCm - 1e-6) {
             throw new OutOfRangeException(
-                    "placing.count", count, PlantingSentence.AT_MOST_SO_MANY.with(mostIn(pot, widthCm, wallCm, pattern)));
+                    "placing.count",
+                    count,
+                    PlantingSentence.AT_MOST_SO_MANY.with(mostIn(pot, widthCm, wallCm, pattern)));
         }
         return placed;
     }

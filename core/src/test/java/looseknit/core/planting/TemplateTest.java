@@ -43,6 +43,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.need.PlantBook;
+import looseknit.core.need.Stage;
 import looseknit.core.planting.PottingPlan.Subject;
 import looseknit.core.planting.SetUp.PoleKind;
 import looseknit.core.planting.SetUp.RootBall;
@@ -288,6 +289,20 @@ class TemplateTest {
                         .hasSize(1);
             }
         }
+    }
+
+    @Test
+    void knowsWhatIsUsualForAPlant() {
+        final PlantBook plants = PlantBook.shipped();
+
+        assertThat(SetUpKind.usualFor(plants.plant("cape_sundew").orElseThrow(), Stage.ESTABLISHED))
+                .containsExactly(SetUpKind.BOG_TUB);
+        assertThat(SetUpKind.usualFor(plants.plant("moth_orchid").orElseThrow(), Stage.CUTTINGS))
+                .containsExactlyInAnyOrder(SetUpKind.CUTTINGS, SetUpKind.BARK_ORCHID);
+        assertThat(SetUpKind.usualFor(plants.plant("echeveria").orElseThrow(), Stage.ESTABLISHED))
+                .containsExactly(SetUpKind.ROSETTE_BOWL);
+        assertThat(SetUpKind.usualFor(plants.plant("peace_lily").orElseThrow(), Stage.ESTABLISHED))
+                .containsExactly(SetUpKind.PLAIN);
     }
 
     @Test

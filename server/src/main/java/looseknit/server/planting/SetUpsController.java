@@ -5,10 +5,12 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Message;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
+import looseknit.core.need.Stage;
 import looseknit.core.outlook.PotPortrait;
 import looseknit.core.planting.PotForm;
 import looseknit.core.planting.PottingPlan;
@@ -30,6 +32,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Set-ups of pots: what a pot reads like, templates by kind of plant, and the order of the work. Nothing is stored. */
@@ -53,8 +56,8 @@ class SetUpsController {
     record SectionAskedBody(
             @NotNull @Valid AskedBody asked, @NotNull @Valid SetUpBody setUp) {}
 
-    /** A set-up that growers know. */
-    record SetUpKindBody(SetUpKind kind, Message name, Message forWhat) {}
+    /** A set-up that growers know, and whether it is usual for the plant that was asked about. */
+    record SetUpKindBody(SetUpKind kind, Message name, Message forWhat, boolean usual) {}
 
     /** A kind of set-up for a pot in hand, and the root ball if it is known. */
     record TemplateAskedBody(
@@ -102,11 +105,16 @@ class SetUpsController {
                         "Name a plant, a pot and a place: all three decide how it dries."));
     }
 
-    /** All set-ups to choose from. */
+    /** All set-ups to choose from; those are marked that are usual for a plant in a stage, if one is named. */
     @GetMapping("/kinds")
-    List<SetUpKindBody> kinds() {
+    List<SetUpKindBody> kinds(
+            @RequestParam @Nullable final String plant, @RequestParam(defaultValue = "ESTABLISHED") final Stage stage) {
+        final Set<SetUpKind> usual = Optional.ofNullable(plant)
+                .flatMap(id -> books.plants().plant(id))
+                .map(each -> SetUpKind.usualFor(each, stage))
+                .orElse(Set.of());
         return Arrays.stream(SetUpKind.values())
-                .map(kind -> new SetUpKindBody(kind, kind.words(), kind.forWhat()))
+                .map(kind -> new SetUpKindBody(kind, kind.words(), kind.forWhat(), usual.contains(kind)))
                 .toList();
     }
 
