@@ -41,6 +41,8 @@ const portrait = (change: Partial<Portrait> = {}): Portrait => ({
     lastWateredOn: '2026-11-25',
     nextLookOn: '2026-11-28',
     nextLookBecause: 'predicted barely moist after 3 days',
+    pace: 'dries 12 % sooner than reckoned (17 looks)',
+    expectedDays: 3,
   },
   recipe: { measure: 'PARTS', parts: [{ materialId: 'peat', amount: 3 }], doses: [] },
   today: '2026-11-27',
@@ -175,6 +177,7 @@ describe('the page of a pot', () => {
   it('says what comes next, what happened, and takes a step back', async () => {
     const { view, asked } = await open()
 
+    expect(view.text()).toContain('By its looks it dries 12 % sooner')
     expect(view.text()).toContain('what the mix brought lasts about 5 months')
     expect(view.get('.history').text()).toContain('fed, 2.0 g: granules')
     await view.get('.history button').trigger('click')

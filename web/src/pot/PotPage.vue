@@ -182,6 +182,13 @@ const surface = computed(() =>
           <p class="soft">
             {{ $t('pot.page.range', { low: days(section.lowDays), high: days(section.highDays) }) }}
           </p>
+          <p v-if="potting.expectedDays !== potting.predictedDays" class="learnt">
+            <b>{{ $t('pot.page.learnt', { words: potting.pace }) }}</b>
+            {{
+              $t('pot.page.expect', { days: days(potting.expectedDays) }, potting.expectedDays > 1 ? 2 : 1)
+            }}
+          </p>
+          <p v-else class="soft">{{ $t('pot.page.learnt', { words: potting.pace }) }}</p>
           <LineChart
             :label="$t('pot.page.curves')"
             :lines="lines"
@@ -289,6 +296,9 @@ const surface = computed(() =>
 }
 .doings a {
   font-weight: 700;
+}
+.learnt b::first-letter {
+  text-transform: uppercase;
 }
 .file {
   cursor: pointer;

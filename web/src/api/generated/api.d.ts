@@ -3854,6 +3854,8 @@ export interface components {
             blendId: string;
             blendName: string;
             brief: components["schemas"]["BriefBody"];
+            /** Format: double */
+            expectedDays: number;
             groupId?: string;
             /** Format: uuid */
             id: string;
@@ -3869,6 +3871,7 @@ export interface components {
             nextLookOn: string;
             /** @enum {string} */
             origin?: "DIVISION" | "CUTTING" | "REPOTTED";
+            pace: string;
             plantName: string;
             /** Format: date */
             pottedOn: string;

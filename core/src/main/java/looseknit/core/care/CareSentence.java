@@ -7,7 +7,11 @@ import looseknit.core.message.Code;
 public enum CareSentence implements Code {
     LONGER_THAN("days"),
     PREDICTED("dryness", "days", "low", "high"),
-    STILL_MOIST;
+    STILL_MOIST,
+    NOT_LEARNT_YET("looks"),
+    AS_RECKONED("looks"),
+    SOONER("by", "looks"),
+    LATER("by", "looks");
 
     private final List<String> arguments;
 

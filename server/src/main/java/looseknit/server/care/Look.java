@@ -7,8 +7,10 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 import looseknit.core.care.NextLook;
+import looseknit.core.care.Pace;
 import looseknit.server.pot.Potting;
 import org.jspecify.annotations.Nullable;
 
@@ -16,6 +18,9 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "look")
 public class Look {
+
+    /** Longer ago nothing is learnt of [d]. */
+    private static final long MOST_DAYS = 400;
 
     /** What was found. */
     public enum Answer {
@@ -64,6 +69,17 @@ public class Look {
     void takeBack(final Potting potting) {
         potting.watered(beforeWateredOn);
         potting.restoreLook(beforeLookOn, beforeReason);
+    }
+
+    /** What it says of how fast the pot dries. */
+    Pace.Seen seen() {
+        return new Pace.Seen(
+                Math.max(0, Math.min(MOST_DAYS, ChronoUnit.DAYS.between(beforeWateredOn, lookedOn))),
+                switch (answer) {
+                    case STILL_MOIST -> Pace.Found.STILL_MOIST;
+                    case WATERED -> Pace.Found.WANTED_WATER;
+                    case BONE_DRY -> Pace.Found.BONE_DRY;
+                });
     }
 
     public UUID id() {

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import looseknit.core.care.NextLook;
+import looseknit.core.care.Pace;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.server.frame.NotThere;
@@ -61,13 +62,24 @@ public class Rounds {
                     TableText.said("a day from %s on".formatted(potting.pottedOn())));
         }
         looks.save(new Look(id, potting, day, answer));
+        potting.dries(learnt(potting));
         if (answer == Look.Answer.STILL_MOIST) {
-            potting.lookNext(day, NextLook.afterStillMoist(potting.predictedDays()));
+            potting.lookNext(day, NextLook.afterStillMoist(potting.expectedDays()));
         } else {
             potting.watered(day);
-            potting.lookNext(day, NextLook.afterWatering(potting.predictedDays()));
+            potting.lookNext(day, NextLook.afterWatering(potting.expectedDays()));
         }
         return pottings.saveAndFlush(potting);
+    }
+
+    /** What the looks at a pot have taught, as far as they count. */
+    private Pace learnt(final Potting potting) {
+        return Pace.learnt(
+                potting.predictedDays(),
+                looks.findTop500ByPottingIdOrderBySequenceDesc(potting.id()).stream()
+                        .filter(look -> !look.lookedOn().isBefore(potting.learnsFrom()))
+                        .map(Look::seen)
+                        .toList());
     }
 
     /** Takes the last look at a pot back. */
@@ -83,6 +95,8 @@ public class Rounds {
         }
         look.takeBack(potting);
         looks.delete(look);
+        looks.flush();
+        potting.dries(learnt(potting));
         return pottings.saveAndFlush(potting);
     }
 

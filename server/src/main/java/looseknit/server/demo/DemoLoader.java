@@ -54,8 +54,13 @@ class DemoLoader implements ApplicationRunner {
 
     private static final long SEED = 1871;
 
-    /** How often somebody of the station finds a pot still moist at the first look. */
-    private static final double STILL_MOIST = 0.35;
+    /** How far the pots of the station dry sooner or later than reckoned. */
+    private static final double OWN_PACE = 0.18;
+
+    private static final double LEAST_PACE = 0.6;
+
+    /** So many times as long as a plant can wait it is bone dry. */
+    private static final double BONE_DRY_AFTER = 1.4;
 
     /** Nothing is told of batches from longer ago [d]. */
     private static final int LONGEST_AGO = 400;
@@ -233,17 +238,18 @@ class DemoLoader implements ApplicationRunner {
     private void potting(final Station.DemoPotting demo) {
         final UUID id = id("potting", demo.label());
         Potting potting = pottings.potUp(toPot(id, demo));
+        final double waits =
+                potting.predictedDays().value() * Math.max(LEAST_PACE, 1 + OWN_PACE * random.nextGaussian());
         for (int round = 0; potting.nextLookOn().isBefore(today()); round++) {
             final int late = random.nextDouble() < LATE ? 1 + random.nextInt(2) : 0;
             final LocalDate day = potting.nextLookOn().plusDays(late);
             if (!day.isBefore(today())) {
                 return;
             }
-            final long waited = ChronoUnit.DAYS.between(potting.lastWateredOn(), day);
-            final boolean early = waited < potting.predictedDays().value();
-            final Look.Answer answer = early && random.nextDouble() < STILL_MOIST
+            final double waited = ChronoUnit.DAYS.between(potting.lastWateredOn(), day) / waits;
+            final Look.Answer answer = waited < 1
                     ? Look.Answer.STILL_MOIST
-                    : random.nextDouble() < 0.04 ? Look.Answer.BONE_DRY : Look.Answer.WATERED;
+                    : waited > BONE_DRY_AFTER ? Look.Answer.BONE_DRY : Look.Answer.WATERED;
             potting = rounds.look(id("look", demo.label() + round), id, answer, day);
         }
     }

@@ -1,5 +1,7 @@
 package looseknit.server.pot;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Optional;
 import looseknit.core.care.NextLook;
 import looseknit.core.measure.Estimate;
@@ -27,11 +29,13 @@ class PotDrying {
     private final Books books;
     private final Batches batches;
     private final KnownSource knownSource;
+    private final Clock clock;
 
-    PotDrying(final Books books, final Batches batches, final KnownSource knownSource) {
+    PotDrying(final Books books, final Batches batches, final KnownSource knownSource, final Clock clock) {
         this.books = books;
         this.batches = batches;
         this.knownSource = knownSource;
+        this.clock = clock;
     }
 
     /** A pot as the core reads it. */
@@ -72,6 +76,7 @@ class PotDrying {
         final Estimate days =
                 days(read(batches.recipeOf(batch, potting.id()), batch, complete(brief), potting.setUp()));
         potting.stands(brief, days);
+        potting.learnsAnew(LocalDate.now(clock));
         potting.lookNext(potting.lastWateredOn(), NextLook.afterWatering(days));
     }
 

@@ -12,6 +12,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import looseknit.core.care.NextLook;
+import looseknit.core.care.Pace;
 import looseknit.core.measure.Estimate;
 import looseknit.core.planting.SetUpKind;
 import looseknit.server.need.BriefBody;
@@ -86,6 +87,17 @@ public class Potting {
     @SuppressWarnings("UnusedVariable")
     private @Nullable String plantId;
 
+    private double pace = 1;
+
+    @Column(name = "pace_log_sd")
+    private double paceLogSd;
+
+    @Column(name = "pace_looks")
+    private int paceLooks;
+
+    @Column(name = "pace_from")
+    private @Nullable LocalDate paceFrom;
+
     /** Where a plant is. */
     public enum State {
         HERE,
@@ -129,6 +141,34 @@ public class Potting {
         this.plantId = other.plantId();
         this.predictedDays = days.value();
         this.predictedSdDays = days.sd();
+    }
+
+    /** Looks before a day count no longer: it stands otherwise since. */
+    void learnsAnew(final LocalDate from) {
+        this.paceFrom = from;
+        dries(Pace.of(predictedDays()));
+    }
+
+    /** Notes what its looks have taught. */
+    public void dries(final Pace learnt) {
+        this.pace = learnt.factor();
+        this.paceLogSd = learnt.logSd();
+        this.paceLooks = learnt.looks();
+    }
+
+    /** What its looks have taught. */
+    public Pace pace() {
+        return paceLooks == 0 ? Pace.of(predictedDays()) : new Pace(pace, paceLogSd, paceLooks);
+    }
+
+    /** The day from which on looks count. */
+    public LocalDate learnsFrom() {
+        return paceFrom == null ? pottedOn : paceFrom;
+    }
+
+    /** Days from watering until the plant wants water, as they are to be expected after what was seen. */
+    public Estimate expectedDays() {
+        return pace().expected(predictedDays());
     }
 
     /** Notes what is in the pot besides its mix. */

@@ -37,7 +37,9 @@ public record PottingBody(
         @Nullable SetUpBody setUp,
         Potting.State state,
         @Nullable UUID motherId,
-        Potting.@Nullable Origin origin) {
+        Potting.@Nullable Origin origin,
+        Message pace,
+        double expectedDays) {
 
     /** A potting as it travels. */
     static PottingBody of(final PottingOfBatch origin, final Books books) {
@@ -64,7 +66,7 @@ public record PottingBody(
                 potting.nextLookOn(),
                 potting.nextLookReason()
                         .words(
-                                potting.predictedDays(),
+                                potting.expectedDays(),
                                 plant.map(each -> each.needs().trigger().words())
                                         .orElseGet(AllowableDepletion.DRY::words)),
                 plant.map(each -> each.needs().trigger().because()).orElse(null),
@@ -72,6 +74,8 @@ public record PottingBody(
                 potting.setUp(),
                 potting.state(),
                 potting.motherId(),
-                potting.origin());
+                potting.origin(),
+                potting.pace().words(),
+                potting.expectedDays().value());
     }
 }

@@ -6,6 +6,7 @@ import static looseknit.server.ApiTest.Requests.change;
 import static looseknit.server.ApiTest.Requests.fill;
 import static looseknit.server.ApiTest.Requests.recipe;
 import static looseknit.server.ApiTest.Requests.send;
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
@@ -16,6 +17,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.JsonPath;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -155,6 +157,32 @@ class FromBatchToLookTest {
         http.perform(ask("/api/pottings")).andExpect(jsonPath("$.pottings[*].id", not(hasItem(potting.toString()))));
         http.perform(send("/api/pottings/{id}/restore", "", potting)).andExpect(status().isOk());
         http.perform(ask("/api/pottings")).andExpect(jsonPath("$.pottings[*].id", hasItem(potting.toString())));
+    }
+
+    /** Three times bone dry in half the predicted time: the next look comes sooner, and a look taken back unteaches it. */
+    @Test
+    void looksTeachHowFastAPotDries() throws Exception {
+        final UUID potting = potUp("Lily, over the stove", START);
+        LocalDate day = START;
+        UUID last = UUID.randomUUID();
+        for (int i = 0; i < 3; i++) {
+            day = day.plusDays(4);
+            itIs(day);
+            last = UUID.randomUUID();
+            look(last, potting, "BONE_DRY").andExpect(status().isOk());
+        }
+        final String taught = http.perform(ask("/api/pottings/{id}", potting))
+                .andExpect(jsonPath("$.pace", containsString("sooner than reckoned (3 looks)")))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        final double expected = JsonPath.<Double>read(taught, "$.expectedDays");
+        assertThat(expected).isLessThan(0.75 * JsonPath.<Double>read(taught, "$.predictedDays"));
+        final String untaught = http.perform(delete("/api/looks/{id}", last))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(JsonPath.<Double>read(untaught, "$.expectedDays")).isGreaterThan(expected);
     }
 
     private void itIs(final LocalDate day) {

@@ -84,10 +84,10 @@ class EvaluateApiTest {
     void namesTheChoicesForAWordItDoesNotKnow() throws Exception {
         http.perform(send(
                         "/api/evaluate",
-                        "{\"recipe\":%s,\"brief\":%s}"
-                                .formatted(recipe("peat", 3), brief().replace("PLASTIC", "GLASS"))))
+                        "{\"recipe\":%s,\"brief\":%s}".formatted(recipe("peat", 3), brief().replace("PLASTIC", "TIN"))))
                 .andExpect(status().isBadRequest())
-                .andExpect(jsonPath("$.detail", containsString("\"GLASS\". Allowed: one of [PLASTIC, GLAZED, CLAY]")));
+                .andExpect(jsonPath(
+                        "$.detail", containsString("\"TIN\". Allowed: one of [PLASTIC, GLAZED, CLAY, GLASS, SLATS]")));
     }
 
     @Test
