@@ -8,7 +8,6 @@ import looseknit.core.measure.Limit;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.message.Quantity;
-import org.hipparchus.special.Erf;
 
 /**
  * How fast a pot dries against what was reckoned, as its looks have shown: days until the plant wants water over the days that were
@@ -47,6 +46,8 @@ public record Pace(double factor, double logSd, int looks) {
     private static final double BLUR = 0.125;
     private static final double BY_CHANCE = 0.05;
     private static final int ANSWERS = 3;
+
+    private static final double LOGISTIC = 1.702;
 
     /** Within a day nobody tells sooner from later: looks are dated by days. */
     private static final double LEAST_DAYS = 0.5;
@@ -116,8 +117,9 @@ public record Pace(double factor, double logSd, int looks) {
         return (1 - BY_CHANCE) * told + BY_CHANCE / ANSWERS;
     }
 
+    /** The logistic curve that lies within a hundredth of the normal one; a tenth of its cost. */
     private static double normal(final double value) {
-        return 0.5 * Erf.erfc(-value / Math.sqrt(2));
+        return 1 / (1 + Math.exp(-LOGISTIC * value));
     }
 
     /** Days until the plant wants water, as they are to be expected of this pot. */

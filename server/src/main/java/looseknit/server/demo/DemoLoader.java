@@ -1,5 +1,6 @@
 package looseknit.server.demo;
 
+import jakarta.persistence.EntityManager;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -83,6 +84,7 @@ class DemoLoader implements ApplicationRunner {
     private final FittedSetUps setUps;
     private final OwnPots ownPots;
     private final PotStory potStory;
+    private final EntityManager entities;
     private final TransactionTemplate transaction;
     private final JsonMapper json;
     private final Clock clock;
@@ -104,6 +106,7 @@ class DemoLoader implements ApplicationRunner {
             final FittedSetUps setUps,
             final OwnPots ownPots,
             final PotStory potStory,
+            final EntityManager entities,
             final PlatformTransactionManager transactions,
             final JsonMapper json,
             final Clock clock) {
@@ -122,6 +125,7 @@ class DemoLoader implements ApplicationRunner {
         this.setUps = setUps;
         this.ownPots = ownPots;
         this.potStory = potStory;
+        this.entities = entities;
         this.transaction = new TransactionTemplate(transactions);
         this.json = json;
         this.clock = clock;
@@ -162,7 +166,10 @@ class DemoLoader implements ApplicationRunner {
         final Map<String, Integer> versions = new HashMap<>();
         station.blends().forEach(blend -> versions.put(blend.key(), blend(blend)));
         station.batches().forEach(batch -> batch(batch, Objects.requireNonNull(versions.get(batch.blend()))));
-        station.pottings().forEach(this::potting);
+        station.pottings().forEach(each -> {
+            potting(each);
+            forget();
+        });
         station.tests()
                 .forEach(test -> assays.make(
                         id("test", test.key()),
@@ -252,6 +259,12 @@ class DemoLoader implements ApplicationRunner {
                     : waited > BONE_DRY_AFTER ? Look.Answer.BONE_DRY : Look.Answer.WATERED;
             potting = rounds.look(id("look", demo.label() + round), id, answer, day);
         }
+    }
+
+    /** Writes down what was told and holds it in mind no longer: looking through all of it at each look takes long. */
+    private void forget() {
+        entities.flush();
+        entities.clear();
     }
 
     private Pottings.ToPot toPot(final UUID id, final Station.DemoPotting demo) {
