@@ -31,6 +31,11 @@ class PotJourney extends Journey {
             Map.entry("cuttings", "over them mesh"),
             Map.entry("bowl of rosettes", "fine stone on top")));
 
+    /** Whether every label of the drawing has its words below it: asked in one go, since both follow each change. */
+    private static final String LABELS_BELOW =
+            "() => document.querySelectorAll('.legend li').length > 3 && document.querySelectorAll('.legend li').length"
+                    + " === document.querySelectorAll('svg.portrait .digit').length";
+
     PotJourney() {
         super(Store.DEMO);
     }
@@ -88,9 +93,7 @@ class PotJourney extends Journey {
             for (final String name : SHOWS.keySet()) {
                 template(page, name).tap();
                 shows(page, name);
-                assertThat(page.locator(".legend li").count())
-                        .as("labels of " + name + " stand below the drawing")
-                        .isEqualTo(page.locator("svg.portrait .digit").count());
+                page.waitForFunction(LABELS_BELOW);
             }
             assertThat(phone.errors()).isEmpty();
         }
