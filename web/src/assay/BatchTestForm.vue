@@ -203,12 +203,6 @@ defineExpose({
   border-top: 1px dashed var(--stitch);
   padding-top: 12px;
 }
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 18px;
-  align-items: flex-end;
-}
 .shows {
   border: 0;
   padding: 0;

@@ -72,11 +72,4 @@ const DRAINED = [
   </div>
 </template>
 
-<style scoped>
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 20px;
-  align-items: flex-end;
-}
-</style>
+<style scoped></style>

@@ -142,9 +142,4 @@ const note = () =>
   gap: 2px;
   align-items: flex-start;
 }
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 20px;
-}
 </style>

@@ -293,12 +293,6 @@ section {
   flex-direction: column;
   gap: 12px;
 }
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 20px;
-  align-items: flex-end;
-}
 .result {
   border-left: 3px solid var(--bottle);
   background: var(--sheet);

@@ -268,11 +268,6 @@ section {
 .asks {
   align-items: flex-start;
 }
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 18px;
-}
 .verdict {
   display: flex;
   flex-direction: column;

@@ -4,17 +4,18 @@ import { computed, ref, useId } from 'vue'
 import type { Pot, Recipe, Section, SetUp, SetUpKind } from '@/api/types'
 import GrainDots from '@/material/GrainDots.vue'
 import { chance } from '@/material/grains'
-import { strewn, type Dot } from '@/material/strewn'
-import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
 import { saveDrawing, saveDrawingAsPng } from '@/parts/saveDrawing'
 import { spread } from '@/parts/spread'
 import { t } from '@/words'
 import { figureOf, HIGH as FIGURE_HIGH, piecesOf } from './figures'
-import { handy, lieOf, linesOf } from './geometry'
+import { lieOf, linesOf } from './geometry'
+import { dressingTop, labelsOf, overflowOf } from './labels'
 import PlantFigure from './PlantFigure.vue'
-import { useSeams } from './useSeams'
+import PotSeams from './PotSeams.vue'
+import PotVessel from './PotVessel.vue'
+import { useStrewn } from './useStrewn'
 import { WALL_LOOKS } from './walls'
 
 /**
@@ -33,7 +34,6 @@ const props = defineProps<{
   edit?: boolean
 }>()
 const emit = defineEmits<{ change: [pot: Pot, setUp: SetUp] }>()
-const { material } = useMaterials()
 const settings = useSettings()
 const narrow = useMediaQuery('(width <= 600px)')
 const clip = useId()
@@ -46,11 +46,6 @@ const MOST_ABOVE = 150
 const LINE = 17
 const LETTERS = 38
 const LABEL_ROOM = 256
-const MOST_GRAINS = 340
-const LEAST_PX = 1.7
-const COVER = 0.8
-const DRESSINGS: Record<string, string> = { BARK: 'orch_med', STONE: 'grit_3_6', SPHAGNUM: 'sphagnum_lf' }
-const CHANNEL_STONES = 'pebbles'
 
 const figure = computed(() => figureOf(props.kind, props.group))
 const mouthShare = computed(() =>
@@ -86,39 +81,11 @@ const half = (cm: number) => lie.value.half(cm)
 const slab = (from: number, to: number) => lie.value.slab(from, to)
 const middle = computed(() => lie.value.middle)
 const scale = computed(() => lie.value.scale)
-const wall = computed(() => WALL_LOOKS[props.pot.wall])
-const thick = computed(() => Math.max(3, wall.value.cm * scale.value))
-const outline = computed(() => {
-  const [m, w] = [middle.value, thick.value]
-  const [a, b] = [half(0), half(props.pot.heightCm)]
-  const [top, foot] = [y(props.pot.heightCm), y(0)]
-  return `M${m - b - w} ${top} L${m - a - w} ${foot + w} H${m + a + w} L${m + b + w} ${top} H${m + b} L${m + a} ${foot} H${m - a} L${m - b} ${top} Z`
-})
-/** Holes as they are met by the cut: those of a ring that fall into it. */
-const holes = computed(() => {
-  const count = props.pot.base === 'NO_HOLES' ? 0 : props.setUp.holes
-  const shown = Math.min(count, count > 6 ? 5 : count > 2 ? 3 : count)
-  const wide = Math.max(
-    3,
-    Math.min((props.setUp.holeMm / 10) * scale.value, (1.4 * half(0)) / Math.max(1, shown)),
-  )
-  return Array.from({ length: shown }, (_, i) => ({
-    x: middle.value + (shown === 1 ? 0 : ((i / (shown - 1)) * 2 - 1) * 0.62 * half(0)) - wide / 2,
-    wide,
-  }))
-})
+const thick = computed(() => Math.max(3, WALL_LOOKS[props.pot.wall].cm * scale.value))
 const closed = computed(() => props.pot.base === 'NO_HOLES')
-const overflowCm = computed(() => (closed.value ? props.pot.baseCm : 0))
+const overflowCm = computed(() => overflowOf(props.pot))
 const hung = computed(() => props.pot.base === 'HANGING')
 const onFeet = computed(() => props.pot.base === 'ON_FEET')
-const slats = computed(() =>
-  props.pot.wall === 'SLATS'
-    ? Array.from({ length: 5 }, (_, i) => ({
-        from: (i / 5) * props.pot.heightCm,
-        to: ((i + 0.62) / 5) * props.pot.heightCm,
-      }))
-    : [],
-)
 
 const pole = computed(() => {
   const it = props.setUp.pole
@@ -194,97 +161,8 @@ const roots = computed(() => {
   })
 })
 
-const strew = (id: string, share: number, from: number, to: number, seed: string): Dot[] => {
-  const grain = material(id)
-  if (!grain || to <= from) {
-    return []
-  }
-  return strewn(
-    {
-      id,
-      shape: grain.shape,
-      radius: Math.max(LEAST_PX, (grain.d50Mm / 20) * scale.value),
-      area: (to - from) * scale.value * (half(from) + half(to)) * share,
-      cover: COVER,
-      most: MOST_GRAINS,
-      seed,
-    },
-    (key) => {
-      const cm = from + chance(`${key} y`) * (to - from)
-      return { x: middle.value + (chance(`${key} x`) - 0.5) * 2 * half(cm), y: y(cm) }
-    },
-  )
-}
-const ofRecipe = (recipe: Recipe, from: number, to: number, seed: string) => {
-  const sum = recipe.parts.reduce((all, part) => all + part.amount, 0)
-  return recipe.parts
-    .flatMap((part) => strew(part.materialId, part.amount / sum, from, to, seed))
-    .sort((a, b) => chance(`${a.key} o`) - chance(`${b.key} o`))
-}
-/** The layers as they lie, the mix last, each with its grains. */
-const layers = computed(() =>
-  props.section.levels.map((level, i) => ({
-    from: level.fromCm,
-    to: level.toCm,
-    dots: ofRecipe(props.setUp.beds[i]?.recipe ?? props.recipe, level.fromCm, level.toCm, `level ${i}`),
-  })),
-)
-const stones = computed(() =>
-  props.pot.layerMaterialId && props.pot.layerCm > 0
-    ? strew(props.pot.layerMaterialId, 1, 0, props.pot.layerCm, 'stones')
-    : [],
-)
-const dressingTop = computed(() =>
-  props.setUp.dressing === 'NONE' ? props.section.fillCm : props.section.fillCm + props.setUp.dressingCm,
-)
-const dressing = computed(() => {
-  const id = DRESSINGS[props.setUp.dressing]
-  return id ? strew(id, 1, props.section.fillCm, dressingTop.value, 'dressing') : []
-})
-const channelStones = computed(() => {
-  const it = channel.value
-  const grain = material(CHANNEL_STONES)
-  if (!it || !grain) {
-    return []
-  }
-  return strewn(
-    {
-      id: CHANNEL_STONES,
-      shape: grain.shape,
-      radius: Math.max(2.2, (grain.d50Mm / 20) * scale.value),
-      area: it.wide * (it.foot - it.top),
-      cover: 1.1,
-      most: 160,
-      seed: 'channel',
-    },
-    (key) => ({
-      x: it.x + chance(`${key} x`) * it.wide,
-      y: it.top + chance(`${key} y`) * (it.foot - it.top),
-    }),
-  )
-})
-const feedAt = computed(() => {
-  const { feed } = props.setUp
-  const { underMixCm, fillCm } = props.section
-  return feed === 'ON_TOP'
-    ? fillCm - 0.3
-    : feed === 'HALF_DEPTH'
-      ? (underMixCm + fillCm) / 2
-      : feed === 'AT_THE_BOTTOM'
-        ? props.pot.layerCm + 0.5
-        : undefined
-})
-const feedDots = computed(() => {
-  const at = feedAt.value
-  if (at === undefined) {
-    return []
-  }
-  const wide = props.setUp.feed === 'AT_THE_BOTTOM' ? 0.45 : 0.8
-  return Array.from({ length: 22 }, (_, i) => ({
-    x: middle.value + (chance(`feed ${i}`) - 0.5) * 2 * wide * half(at),
-    y: y(at) + 5 * (chance(`feed y ${i}`) - 0.5),
-  }))
-})
+const { layers, stones, dressing, channelStones, feedDots } = useStrewn(props, lie, channel)
+const dressed = computed(() => dressingTop(props.setUp, props.section))
 /** Between the grains: water as a tint, the deeper the more of the pores it fills. */
 const tints = computed(() =>
   props.section.slices.map((slice) => ({
@@ -302,102 +180,7 @@ const standing = computed(() =>
 const cm = (value: number) => text(settings.measures.length(Math.round(value * 10) / 10))
 const litres = (value: number) => text(settings.measures.volume(value))
 const labels = computed(() => {
-  const { section, setUp, pot } = props
-  const all = [
-    { at: pot.heightCm, words: t('pot.portrait.rim', { cm: cm(pot.heightCm) }) },
-    ...(setUp.dressing !== 'NONE' && setUp.dressingCm > 0
-      ? [
-          {
-            at: (section.fillCm + dressingTop.value) / 2,
-            words: t('planting.drawing.dressing', {
-              what: t(`planting.dressing.${setUp.dressing}`),
-              cm: cm(setUp.dressingCm),
-            }),
-          },
-        ]
-      : []),
-    {
-      at: section.fillCm,
-      words:
-        section.fillCm - section.settledCm > 0.15
-          ? t('pot.portrait.filledSinks', { cm: cm(section.fillCm), sinks: cm(section.settledCm) })
-          : t('pot.portrait.filled', { cm: cm(section.fillCm) }),
-    },
-    ...(setUp.ball
-      ? [
-          {
-            at: section.fillCm + setUp.ball.aboveCm - 0.35 * setUp.ball.heightCm,
-            words: t(setUp.ball.aboveCm > 0.2 ? 'planting.drawing.ballProud' : 'planting.drawing.ball', {
-              wide: cm(setUp.ball.widthCm),
-              high: cm(setUp.ball.heightCm),
-              above: cm(setUp.ball.aboveCm),
-            }),
-          },
-        ]
-      : []),
-    {
-      at: (section.fillCm + section.underMixCm) / 2,
-      words: t('pot.portrait.mix', { blend: props.blendName, litres: litres(section.mixLitres) }),
-    },
-    ...(setUp.pole
-      ? [
-          {
-            at: section.underMixCm + 0.72 * (section.fillCm - section.underMixCm),
-            words: t(`planting.drawing.pole.${setUp.pole.kind}`, {
-              wide: cm(setUp.pole.widthCm),
-              high: cm(setUp.pole.heightCm),
-            }),
-          },
-        ]
-      : []),
-    ...(setUp.channelCm > 0
-      ? [
-          {
-            at: section.underMixCm + 0.3 * (section.fillCm - section.underMixCm),
-            words: t('planting.drawing.channel', { wide: cm(setUp.channelCm) }),
-          },
-        ]
-      : []),
-    ...(feedAt.value !== undefined
-      ? [{ at: feedAt.value, words: t(`planting.drawing.feed.${setUp.feed}`) }]
-      : []),
-    {
-      at: section.underMixCm + section.wetFootCm,
-      words:
-        section.wetFootCm < 0.05
-          ? t('planting.drawing.noWetFoot')
-          : t('pot.portrait.wetFoot', { cm: cm(section.wetFootCm) }),
-    },
-    ...(overflowCm.value > 0
-      ? [{ at: overflowCm.value, words: t('pot.portrait.overflow', { cm: cm(overflowCm.value) }) }]
-      : []),
-    ...section.levels.slice(0, -1).map((level) => ({
-      at: (level.fromCm + level.toCm) / 2,
-      words: t('pot.portrait.layer', { name: level.name, cm: cm(level.toCm - level.fromCm) }),
-    })),
-    ...(pot.layerCm > 0
-      ? [
-          {
-            at: pot.layerCm / 2,
-            words: t('pot.portrait.layer', { name: section.layerName ?? '', cm: cm(pot.layerCm) }),
-          },
-        ]
-      : []),
-    ...(closed.value
-      ? setUp.cover === 'MESH' && pot.layerCm > 0
-        ? [{ at: pot.layerCm + 0.01, words: t('planting.drawing.mesh') }]
-        : []
-      : [
-          {
-            at: -0.01,
-            words: t(
-              setUp.cover === 'NONE' ? 'planting.drawing.bareHoles' : 'planting.drawing.holes',
-              { n: setUp.holes, mm: Math.round(setUp.holeMm), cover: t(`planting.cover.${setUp.cover}`) },
-              setUp.holes,
-            ),
-          },
-        ]),
-  ].sort((a, b) => b.at - a.at)
+  const all = labelsOf(props.pot, props.setUp, props.section, props.blendName, { cm, litres })
   const lines = all.map((label) => linesOf(label.words, LETTERS))
   const places = spread(
     all.map((label, i) => ({ at: y(label.at) - LINE / 2, high: (lines[i]?.length ?? 1) * LINE + 3 })),
@@ -432,13 +215,6 @@ const ticks = computed(() => {
 })
 const tickWords = (at: number) => (settings.measures.us ? String(Math.round(at / 0.254) / 10) : String(at))
 
-const { seams, press, key } = useSeams(
-  () => props.pot,
-  () => props.setUp,
-  () => props.section,
-  (pixels) => (y(0) - pixels) / scale.value,
-  (pot, setUp) => emit('change', pot, setUp),
-)
 const drawing = ref<SVGSVGElement>()
 defineExpose({
   save: () => drawing.value && saveDrawing(drawing.value, props.name),
@@ -461,7 +237,7 @@ defineExpose({
         </clipPath>
         <clipPath :id="`${clip}-stones`"><path :d="slab(0, Math.max(0.01, pot.layerCm))" /></clipPath>
         <clipPath :id="`${clip}-dressing`">
-          <path :d="slab(section.fillCm, Math.max(section.fillCm + 0.01, dressingTop))" />
+          <path :d="slab(section.fillCm, Math.max(section.fillCm + 0.01, dressed))" />
         </clipPath>
         <clipPath v-if="channel" :id="`${clip}-channel`">
           <rect :x="channel.x" :y="channel.top" :width="channel.wide" :height="channel.foot - channel.top" />
@@ -552,7 +328,7 @@ defineExpose({
         <circle v-for="(dot, i) in feedDots" :key="i" :cx="dot.x" :cy="dot.y" r="2.1" class="feed" />
       </g>
       <g v-if="dressing.length > 0" :clip-path="`url(#${clip}-dressing)`">
-        <path :d="slab(section.fillCm, dressingTop)" :class="['under', setUp.dressing]" />
+        <path :d="slab(section.fillCm, dressed)" :class="['under', setUp.dressing]" />
         <GrainDots :dots="dressing" />
       </g>
       <line
@@ -578,78 +354,17 @@ defineExpose({
         :y2="y(pot.layerCm)"
         class="mesh"
       />
-      <template v-if="slats.length > 0">
-        <path
-          v-for="(each, i) in slats"
-          :key="i"
-          :d="`M${middle - half(each.from) - thick} ${y(each.from)} H${middle - half(each.from)} L${middle - half(each.to)} ${y(each.to)} H${middle - half(each.to) - thick} Z M${middle + half(each.from)} ${y(each.from)} H${middle + half(each.from) + thick} L${middle + half(each.to) + thick} ${y(each.to)} H${middle + half(each.to)} Z`"
-          :fill="wall.colour"
-        />
-        <rect
-          :x="middle - half(0) - thick"
-          :y="y(0)"
-          :width="2 * (half(0) + thick)"
-          :height="thick"
-          :fill="wall.colour"
-        />
-      </template>
-      <path v-else :d="outline" :fill="wall.colour" :class="{ glass: pot.wall === 'GLASS' }" />
-      <rect
-        v-for="hole in holes"
-        :key="hole.x"
-        :x="hole.x"
-        :y="y(0) - 0.5"
-        :width="hole.wide"
-        :height="thick + 1"
-        class="hole"
-      />
-      <g v-if="!closed && setUp.cover !== 'NONE'">
-        <line
-          v-for="hole in holes"
-          :key="hole.x"
-          :x1="hole.x - 4"
-          :x2="hole.x + hole.wide + 4"
-          :y1="y(0) - 1"
-          :y2="y(0) - 1"
-          :class="['cover', setUp.cover]"
-        />
-      </g>
-      <rect
-        v-if="overflowCm > 0"
-        :x="middle + half(overflowCm) - 1"
-        :y="y(overflowCm) - 4"
-        :width="thick + 3"
-        height="8"
-        class="hole"
-      />
-      <g v-if="onFeet">
-        <rect
-          v-for="side in [-0.7, 0.7]"
-          :key="side"
-          :x="middle + side * half(0) - 12"
-          :y="y(0) + thick"
-          width="24"
-          height="8"
-          class="feet"
-        />
-      </g>
-      <path
-        v-if="setUp.saucer"
-        :d="`M${middle - half(0) - thick - 22} ${foot - 9} L${middle - half(0) - thick - 16} ${foot} H${middle + half(0) + thick + 16} L${middle + half(0) + thick + 22} ${foot - 9}`"
-        class="saucer"
-      />
+      <PotVessel :pot="pot" :set-up="setUp" :lie="lie" :thick="thick" :foot="foot" />
       <line v-if="!hung" :x1="LEFT - 50" :x2="labelX - 8" :y1="foot + 1" :y2="foot + 1" class="stand" />
       <PlantFigure
         :pieces="piecesOf(figure)"
         :tall="FIGURE_HIGH[figure]"
         :x="middle"
         :y="
-          ball && setUp.ball && setUp.ball.aboveCm > 0 && figure === 'caudex'
-            ? y(section.fillCm)
-            : y(dressingTop)
+          ball && setUp.ball && setUp.ball.aboveCm > 0 && figure === 'caudex' ? y(section.fillCm) : y(dressed)
         "
         :size="half(section.fillCm) * plantScale"
-        :highest="above - 6 + (y(pot.heightCm) === above ? y(dressingTop) - above : 0)"
+        :highest="above - 6 + (y(pot.heightCm) === above ? y(dressed) - above : 0)"
       />
       <g class="ruler" aria-hidden="true">
         <line :x1="LEFT - ROOM_BESIDE + 14" :x2="LEFT - ROOM_BESIDE + 14" :y1="y(0)" :y2="y(pot.heightCm)" />
@@ -676,42 +391,15 @@ defineExpose({
           </text>
         </g>
       </template>
-      <g v-if="edit">
-        <g
-          v-for="seam in seams"
-          :key="seam.id"
-          class="seam"
-          role="slider"
-          tabindex="0"
-          :aria-label="seam.words"
-          :aria-valuenow="Math.round(seam.at * 10) / 10"
-          :aria-valuemin="Math.round(seam.low * 10) / 10"
-          :aria-valuemax="Math.round(seam.high * 10) / 10"
-          :aria-valuetext="cm(seam.value)"
-          @pointerdown="press($event, seam)"
-          @keydown="key($event, seam, handy)"
-        >
-          <line
-            :x1="middle - half(seam.at)"
-            :x2="middle + half(seam.at)"
-            :y1="y(seam.at)"
-            :y2="y(seam.at)"
-            class="grab"
-          />
-          <line
-            :x1="middle - half(seam.at) - thick - 2"
-            :x2="middle + half(seam.at)"
-            :y1="y(seam.at)"
-            :y2="y(seam.at)"
-            class="seam-line"
-          />
-          <circle :cx="middle - half(seam.at) - thick - 9" :cy="y(seam.at)" r="7" class="grip" />
-          <path
-            :d="`M${middle - half(seam.at) - thick - 12} ${y(seam.at) - 1.5} l3 -3.5 l3 3.5 M${middle - half(seam.at) - thick - 12} ${y(seam.at) + 1.5} l3 3.5 l3 -3.5`"
-            class="arrows"
-          />
-        </g>
-      </g>
+      <PotSeams
+        v-if="edit"
+        :pot="pot"
+        :set-up="setUp"
+        :section="section"
+        :lie="lie"
+        :thick="thick"
+        @change="(nextPot, nextSetUp) => emit('change', nextPot, nextSetUp)"
+      />
     </svg>
     <ol v-if="narrow" class="legend">
       <li v-for="label in labels" :key="label.words">{{ label.words }}</li>
@@ -755,36 +443,6 @@ defineExpose({
   stroke: var(--ink);
   stroke-width: 2.4;
   stroke-dasharray: 2 3;
-}
-.cover {
-  stroke: var(--ink);
-  stroke-width: 2;
-}
-.cover.MESH {
-  stroke-dasharray: 2 2;
-}
-.cover.SHERDS {
-  stroke: #b5603a;
-  stroke-width: 4;
-}
-.cover.MOSS {
-  stroke: #8fa04d;
-  stroke-width: 4;
-}
-.glass {
-  fill-opacity: 0.6;
-}
-.hole {
-  fill: var(--paper);
-}
-.feet {
-  fill: var(--soft-ink);
-}
-.saucer {
-  fill: none;
-  stroke: #b5603a;
-  stroke-width: 4;
-  stroke-linejoin: round;
 }
 .stand {
   stroke: var(--line);
@@ -865,41 +523,5 @@ text {
   display: flex;
   flex-direction: column;
   gap: 3px;
-}
-.seam {
-  cursor: ns-resize;
-  touch-action: none;
-  outline: none;
-}
-.grab {
-  stroke: transparent;
-  stroke-width: 14;
-}
-.seam-line {
-  stroke: var(--bottle);
-  stroke-width: 1.2;
-  stroke-dasharray: 2 4;
-}
-.grip {
-  fill: var(--paper);
-  stroke: var(--bottle);
-  stroke-width: 1.6;
-}
-.arrows {
-  fill: none;
-  stroke: var(--bottle);
-  stroke-width: 1.4;
-}
-.seam:hover .grip,
-.seam:focus-visible .grip {
-  fill: var(--bottle);
-}
-.seam:hover .arrows,
-.seam:focus-visible .arrows {
-  stroke: var(--paper);
-}
-.seam:focus-visible .seam-line {
-  stroke-width: 2.4;
-  stroke-dasharray: none;
 }
 </style>

@@ -15,6 +15,7 @@ import SelectField from '@/parts/SelectField.vue'
 import TextField from '@/parts/TextField.vue'
 import { t } from '@/words'
 import PotThumb from './PotThumb.vue'
+import { useUsual } from './useUsual'
 import { FORMS } from './words'
 
 /** Which pot: by the ball and by what somebody has, with days to dry and tilt; or a vessel by its form and size; or an odd one by the water that it takes. */
@@ -26,18 +27,19 @@ const client = useQueryClient()
 const KINDS = ['pot-kinds']
 const { data: kinds } = useQuery({ queryKey: KINDS, queryFn: () => answer(api.GET('/api/pot-kinds')) })
 
-const START = { widthCm: 9, heightCm: 8, aboveCm: 0 }
-const setBall = (change: Partial<NonNullable<SetUp['ball']>>) => {
-  setUp.value = { ...setUp.value, ball: { ...(setUp.value.ball ?? START), ...change } }
-}
-const ballWidth = computed({
-  get: () => setUp.value.ball?.widthCm ?? START.widthCm,
-  set: (value) => setBall({ widthCm: value }),
-})
-const ballHeight = computed({
-  get: () => setUp.value.ball?.heightCm ?? START.heightCm,
-  set: (value) => setBall({ heightCm: value }),
-})
+const { answer: usual } = useUsual(() => pot.value)
+const ball = computed(() => setUp.value.ball ?? usual.value?.ball)
+const side = (key: 'widthCm' | 'heightCm') =>
+  computed({
+    get: () => ball.value?.[key] ?? 0,
+    set: (value: number) => {
+      if (ball.value) {
+        setUp.value = { ...setUp.value, ball: { ...ball.value, [key]: value } }
+      }
+    },
+  })
+const ballWidth = side('widthCm')
+const ballHeight = side('heightCm')
 
 const own = computed(() => kinds.value ?? [])
 const same = (a: Pot, b: Pot) =>
@@ -45,14 +47,13 @@ const same = (a: Pot, b: Pot) =>
 const { answer: choices, problem } = useAnswered(
   () => {
     const brief = props.asked.brief
-    if (!brief?.plantId || !brief.place) {
+    if (!brief?.plantId || !brief.place || !ball.value) {
       return undefined
     }
-    const ball = setUp.value.ball ?? START
-    const shrunk = Math.cbrt(props.left)
     return {
       asked: props.asked,
-      ball: { ...ball, widthCm: ball.widthCm * shrunk, heightCm: ball.heightCm * shrunk },
+      ball: ball.value,
+      left: props.left,
       pots: [...own.value.map((kind) => kind.pot), pot.value].slice(-60),
     }
   },
@@ -61,10 +62,8 @@ const { answer: choices, problem } = useAnswered(
 const kindOf = (choice: PotChoice) => own.value.find((kind) => same(kind.pot, choice.pot))
 const take = (chosen: Pot, form?: SetUp['form']) => {
   pot.value = chosen
-  setUp.value = {
-    ...setUp.value,
-    ...(form ? { form } : {}),
-    holes: chosen.base === 'NO_HOLES' ? 0 : setUp.value.holes || 4,
+  if (form) {
+    setUp.value = { ...setUp.value, form }
   }
 }
 const rows = computed(() =>
@@ -294,12 +293,6 @@ section {
   display: flex;
   flex-direction: column;
   gap: 12px;
-}
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 14px;
-  align-items: flex-end;
 }
 .fields :deep(input[type='text']) {
   width: 4.6em;

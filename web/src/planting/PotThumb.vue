@@ -19,6 +19,7 @@ const figureRoom = computed(() => (props.large ? 40 : 0))
 /** The largest pot of a list fills its square; small ones stay readable. By eye. */
 const LARGEST_CM = 30
 const LEAST = 0.5
+const USUAL_FILL = 0.92
 const lie = computed(() => {
   const pot = props.pot ?? { topCm: 1, bottomCm: 1, heightCm: 1 }
   const widest = Math.max(pot.topCm, pot.bottomCm, pot.heightCm)
@@ -32,7 +33,7 @@ const lie = computed(() => {
   })
 })
 const height = computed(() => props.pot?.heightCm ?? 1)
-const fill = computed(() => (props.pot?.fill ?? 0.92) * height.value)
+const fill = computed(() => (props.pot?.fill ?? USUAL_FILL) * height.value)
 const under = computed(
   () => (props.pot?.layerCm ?? 0) + (props.setUp?.beds ?? []).reduce((all, bed) => all + bed.depthCm, 0),
 )

@@ -7,12 +7,14 @@ import ChoiceList from '@/parts/ChoiceList.vue'
 import SelectField from '@/parts/SelectField.vue'
 import TickField from '@/parts/TickField.vue'
 import { t } from '@/words'
+import { useUsual } from './useUsual'
 import { COVERS, DRESSINGS, FEEDS, POLES } from './words'
 
 /** What is in and around a pot besides its mix, typed. */
 const pot = defineModel<Pot>('pot', { required: true })
 const setUp = defineModel<SetUp>('setUp', { required: true })
 const { materials } = useMaterials()
+const { answer: usual } = useUsual(() => pot.value)
 const set = (change: Partial<SetUp>) => {
   setUp.value = { ...setUp.value, ...change }
 }
@@ -28,40 +30,30 @@ const feed = field('feed')
 const feedGrams = field('feedGrams')
 const closed = computed(() => pot.value.base === 'NO_HOLES')
 
-const USUAL_DRESSING_CM: Record<SetUp['dressing'], number> = { NONE: 0, BARK: 2, STONE: 1, SPHAGNUM: 1.5 }
 const dressing = computed({
   get: () => setUp.value.dressing,
   set: (value: SetUp['dressing']) => {
-    const deep = USUAL_DRESSING_CM[value]
-    const room = (1 - fill.value) * pot.value.heightCm
-    if (deep > room) {
-      pot.value = { ...pot.value, fill: Math.max(0.5, 1 - deep / pot.value.heightCm) }
+    const usually = usual.value?.dressings.find((each) => each.dressing === value)
+    if (usually) {
+      pot.value = { ...pot.value, fill: usually.fill }
+      set({ dressing: value, dressingCm: usually.depthCm })
     }
-    set({ dressing: value, dressingCm: deep })
   },
 })
-const fill = computed(() => pot.value.fill ?? 0.92)
 const freeCm = computed({
-  get: () => Math.round((1 - fill.value) * pot.value.heightCm * 10) / 10,
+  get: () => Math.round((1 - (pot.value.fill ?? usual.value?.fill ?? 1)) * pot.value.heightCm * 10) / 10,
   set: (cm: number) => {
-    pot.value = { ...pot.value, fill: Math.max(0.4, Math.min(1, 1 - cm / pot.value.heightCm)) }
+    pot.value = { ...pot.value, fill: 1 - cm / pot.value.heightCm }
   },
 })
 const poleKind = computed({
   get: () => setUp.value.pole?.kind ?? 'NONE',
   set: (kind: (typeof POLES)[number]['value']) => {
     const { pole: before, ...rest } = setUp.value
-    setUp.value =
-      kind === 'NONE'
-        ? rest
-        : {
-            ...rest,
-            pole: {
-              kind,
-              widthCm: kind === 'TRELLIS' ? Math.round(0.7 * pot.value.topCm) : (before?.widthCm ?? 3),
-              heightCm: before?.heightCm ?? Math.round(4 * pot.value.heightCm),
-            },
-          }
+    const usually = usual.value?.poles.find((each) => each.kind === kind)
+    setUp.value = usually
+      ? { ...rest, pole: before ? { ...usually, heightCm: before.heightCm } : usually }
+      : rest
   },
 })
 const poleOf = (key: 'widthCm' | 'heightCm') =>
@@ -119,16 +111,7 @@ const hasBall = computed({
   get: () => setUp.value.ball !== undefined,
   set: (has: boolean) => {
     const { ball: _gone, ...rest } = setUp.value
-    setUp.value = has
-      ? {
-          ...rest,
-          ball: {
-            widthCm: Math.round(0.55 * pot.value.topCm),
-            heightCm: Math.round(0.5 * pot.value.heightCm),
-            aboveCm: 0,
-          },
-        }
-      : rest
+    setUp.value = has && usual.value ? { ...rest, ball: usual.value.ball } : rest
   },
 })
 const ballOf = (key: 'widthCm' | 'heightCm' | 'aboveCm') =>
@@ -336,12 +319,6 @@ legend {
   font-weight: 700;
   padding: 0;
   width: 100%;
-}
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  align-items: flex-end;
 }
 .fields :deep(input[type='text']) {
   width: 4.4em;

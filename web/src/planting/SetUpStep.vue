@@ -19,7 +19,8 @@ const { sheets } = usePlantSheets(() => (props.asked.brief?.plantId ? [props.ask
 const group = computed(() => sheets.value[0]?.groupId)
 const take = (template: Template) => {
   pot.value = template.pot
-  setUp.value = template.setUp
+  const { places } = setUp.value
+  setUp.value = { ...template.setUp, ...(places ? { places } : {}) }
 }
 const change = (nextPot: Pot, nextSetUp: SetUp) => {
   pot.value = nextPot

@@ -1,27 +1,15 @@
 <script setup lang="ts">
-import { keepPreviousData, useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Brief, Pot, SetUp, SetUpKind, Template } from '@/api/types'
 import { sayProblem } from '@/parts/notices'
+import { useSetUpKinds } from './useSetUpKinds'
 
 /** Set-ups to choose from, fitted to the pot in hand, each choice with its reason; what was there before can be taken back. */
 const kind = defineModel<SetUpKind>('kind', { required: true })
 const props = defineProps<{ pot: Pot; setUp: SetUp; brief?: Brief | undefined }>()
 const emit = defineEmits<{ taken: [template: Template] }>()
-const { data: kinds } = useQuery({
-  queryKey: computed(() => ['set-up-kinds', props.brief?.plantId, props.brief?.stage]),
-  queryFn: () =>
-    answer(
-      api.GET('/api/planting/kinds', {
-        params: {
-          query: props.brief?.plantId ? { plant: props.brief.plantId, stage: props.brief.stage } : {},
-        },
-      }),
-    ),
-  placeholderData: keepPreviousData,
-  staleTime: Infinity,
-})
+const { kinds } = useSetUpKinds(() => props.brief)
 const template = ref<Template>()
 let before: { pot: Pot; setUp: SetUp; kind: SetUpKind } | undefined
 const take = async (chosen: SetUpKind) => {
@@ -52,7 +40,7 @@ const takeBack = () => {
 <template>
   <div class="template-chooser">
     <ul class="choices kinds" :aria-label="$t('planting.template.label')">
-      <li v-for="each in kinds ?? []" :key="each.kind">
+      <li v-for="each in kinds" :key="each.kind">
         <button
           type="button"
           :class="{ on: each.kind === kind }"

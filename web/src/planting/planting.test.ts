@@ -1,34 +1,26 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick, ref } from 'vue'
-import type { Pot, Section, SetUp } from '@/api/types'
+import type { Asked, Places, Pot, SetUp } from '@/api/types'
 import { notices } from '@/parts/notices'
 import { spread } from '@/parts/spread'
+import { placing, plainSetUp, pot, section, usual } from '@/testing/pots'
 import { Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
 import { figureOf, HIGH, piecesOf, type Figure } from './figures'
 import { handy, lieOf, linesOf } from './geometry'
+import NewcomerPanel from './NewcomerPanel.vue'
 import PlacingPanel from './PlacingPanel.vue'
 import PotDrawing from './PotDrawing.vue'
+import PotStep from './PotStep.vue'
 import RootsStep from './RootsStep.vue'
 import SetUpFields from './SetUpFields.vue'
 import TemplateChooser from './TemplateChooser.vue'
 import { useSeams } from './useSeams'
-import { plainSetUp } from './words'
+import { holedAs } from './useUsual'
 import WorkStep from './WorkStep.vue'
 
-const pot: Pot = {
-  shape: 'ROUND',
-  topCm: 20,
-  bottomCm: 15,
-  heightCm: 18,
-  wall: 'CLAY',
-  base: 'ON_FEET',
-  baseCm: 0,
-  layerCm: 2,
-  layerMaterialId: 'pebbles',
-}
 const setUp = (change: Partial<SetUp> = {}): SetUp => ({
-  ...plainSetUp(pot),
+  ...plainSetUp,
   beds: [
     {
       name: 'grit',
@@ -41,53 +33,6 @@ const setUp = (change: Partial<SetUp> = {}): SetUp => ({
   dressingCm: 1,
   ...change,
 })
-const section: Section = {
-  fillCm: 16.5,
-  settledCm: 15.5,
-  underMixCm: 4,
-  layerName: 'pebbles',
-  wetFootCm: 1.2,
-  mixLitres: 2.4,
-  fillLitres: 3.4,
-  airPercent: 24,
-  waterPercent: 48,
-  levels: [
-    {
-      name: 'grit',
-      fromCm: 2,
-      toCm: 4,
-      litres: 0.4,
-      airPercent: 40,
-      waterPercent: 8,
-      wetZoneCm: 0,
-      overBreak: false,
-    },
-    {
-      name: 'the mix',
-      fromCm: 4,
-      toCm: 16.5,
-      litres: 3,
-      airPercent: 22,
-      waterPercent: 52,
-      wetZoneCm: 1.2,
-      overBreak: true,
-    },
-  ],
-  slices: [
-    { fromCm: 2, toCm: 4, water: 0.1, air: 0.4 },
-    { fromCm: 4, toCm: 16.5, water: 0.5, air: 0.2 },
-  ],
-  wateredKg: 4,
-  wantsKg: 3.5,
-  dryKg: 3,
-  days: 4,
-  lowDays: 3,
-  highDays: 5,
-  wantsShare: 0.5,
-  curves: [],
-  effects: [],
-}
-
 describe('how a pot lies in a drawing', () => {
   it('keeps to scale and within its space', () => {
     const lie = lieOf(pot, { top: 10, left: 20, high: 300, wide: 200 })
@@ -154,25 +99,35 @@ describe('seams', () => {
 
   it('go up and down by arrow keys, finely with shift', () => {
     const { state, key } = drawn()
-    key('layer', 'ArrowUp')
+    key('LAYER 0', 'ArrowUp')
     expect(state.value.pot.layerCm).toBeCloseTo(2.5)
-    key('bed 0', 'ArrowDown', true)
+    key('BED 0', 'ArrowDown', true)
     expect(state.value.setUp.beds[0]?.depthCm).toBeCloseTo(1.9)
-    key('fill', 'ArrowDown')
+    key('SURFACE 0', 'ArrowDown')
     expect((state.value.pot.fill ?? 0) * 18).toBeCloseTo(16)
-    key('dressing', 'End')
+    key('DRESSING 0', 'End')
     expect(state.value.setUp.dressingCm).toBeCloseTo(1.5)
-    key('ball', 'ArrowUp')
+    key('BALL 0', 'ArrowUp')
     expect(state.value.setUp.ball?.aboveCm).toBeCloseTo(0.5)
+  })
+
+  it('count every press, also before the next section has come', () => {
+    const { state, key } = drawn()
+    key('BED 0', 'ArrowUp')
+    key('BED 0', 'ArrowUp')
+    key('BALL 0', 'ArrowUp')
+    key('BALL 0', 'ArrowDown')
+    expect(state.value.setUp.beds[0]?.depthCm).toBeCloseTo(3)
+    expect(state.value.setUp.ball?.aboveCm).toBeCloseTo(0)
   })
 
   it('stop where there is no room', () => {
     const { state, key } = drawn()
     for (let i = 0; i < 60; i++) {
-      key('layer', 'ArrowUp')
+      key('LAYER 0', 'ArrowUp')
     }
-    expect(state.value.pot.layerCm).toBeLessThanOrEqual(0.7 * 18)
-    key('layer', 'Home')
+    expect(state.value.pot.layerCm).toBeCloseTo(12.6)
+    key('LAYER 0', 'Home')
     expect(state.value.pot.layerCm).toBeCloseTo(0.5)
   })
 })
@@ -244,17 +199,41 @@ describe('the drawing', () => {
 })
 
 describe('what is typed', () => {
+  const typed = async (given: Pot, set: SetUp) => {
+    vi.useFakeTimers()
+    stubServer({ 'GET /api/materials': [], 'GET /api/amendments': [], 'POST /api/planting/usual': usual })
+    const view = mount(SetUpFields, { props: { pot: given, setUp: set }, global: surround() })
+    await vi.advanceTimersByTimeAsync(100)
+    vi.useRealTimers()
+    await flushPromises()
+    return view
+  }
+
   it('makes room for a dressing, and takes out a layer', async () => {
-    stubServer({ 'GET /api/materials': [], 'GET /api/amendments': [] })
-    const view = mount(SetUpFields, {
-      props: { pot: { ...pot, fill: 1 }, setUp: setUp({ dressing: 'NONE', dressingCm: 0 }) },
-      global: surround(),
-    })
+    const view = await typed({ ...pot, fill: 1 }, setUp({ dressing: 'NONE', dressingCm: 0 }))
     await view.get('input[type=radio][value=SPHAGNUM]').setValue(true)
     expect(view.emitted('update:setUp')?.at(-1)?.[0]).toMatchObject({ dressing: 'SPHAGNUM', dressingCm: 1.5 })
-    expect((view.emitted('update:pot')?.at(-1)?.[0] as Pot).fill).toBeCloseTo(1 - 1.5 / 18)
+    expect((view.emitted('update:pot')?.at(-1)?.[0] as Pot).fill).toBeCloseTo(0.91)
     await view.get('button[aria-label="Take out grit"]').trigger('click')
     expect(view.emitted('update:setUp')?.at(-1)?.[0]).toMatchObject({ beds: [] })
+  })
+
+  it('begins a pole and a ball with what is usual for the pot', async () => {
+    const { ball: _ball, ...bare } = setUp()
+    const view = await typed(pot, bare)
+    await view.get('input[type=radio][value=TRELLIS]').setValue(true)
+    expect(view.emitted('update:setUp')?.at(-1)?.[0]).toMatchObject({
+      pole: { kind: 'TRELLIS', widthCm: 14 },
+    })
+    await view.get('#has-ball').setValue(true)
+    expect(view.emitted('update:setUp')?.at(-1)?.[0]).toMatchObject({ ball: usual.ball })
+  })
+
+  it('has holes as its pot has', () => {
+    const closed = { ...usual, start: { ...plainSetUp, holes: 0 } }
+    expect(holedAs(plainSetUp, closed).holes).toBe(0)
+    expect(holedAs({ ...plainSetUp, holes: 0 }, usual).holes).toBe(4)
+    expect(holedAs({ ...plainSetUp, holes: 1 }, usual).holes).toBe(1)
   })
 })
 
@@ -283,40 +262,57 @@ describe('a template', () => {
 })
 
 describe('places', () => {
-  const asked = {
-    what: 'PLANTS' as const,
+  const places = (change: Partial<Places> = {}): Places => ({
+    spacing: 'PLANTS',
     ownCm: 4,
-    count: 2,
-    widthCm: 6,
     wallCm: 1,
-    pattern: 'RINGS' as const,
-    facing: 'INWARD' as const,
+    pattern: 'RINGS',
+    facing: 'INWARD',
+    byHand: false,
+    spots: placing().spots,
+    ...change,
+  })
+  const panel = async (given: Places | undefined) => {
+    vi.useFakeTimers()
+    const asked = stubServer({
+      'POST /api/planting/placing': placing(),
+      'POST /api/planting/placing/placed': placing({ apartCm: 3, crowded: true }),
+    })
+    const view = mount(PlacingPanel, { props: { pot, modelValue: given }, global: surround() })
+    await vi.advanceTimersByTimeAsync(300)
+    return { view, asked }
   }
 
-  it('are drawn, and one is moved by the arrow keys', async () => {
-    vi.useFakeTimers()
-    stubServer({
-      'POST /api/planting/placing': {
-        spots: [
-          { x: -4, y: 0, facingDeg: 0 },
-          { x: 4, y: 0, facingDeg: 180 },
-        ],
-        apartCm: 8,
-        fromWallCm: 5,
-        most: 5,
-      },
-      'POST /api/planting/placing/moved': { spots: [], apartCm: 3, fromWallCm: 5, most: 2 },
-    })
-    const view = mount(PlacingPanel, {
-      props: { pot, modelValue: asked, spots: undefined },
-      global: surround(),
-    })
-    await vi.advanceTimersByTimeAsync(300)
+  afterEach(() => {
+    vi.useRealTimers()
+  })
+
+  it('are laid, and one is moved by the arrow keys', async () => {
+    const { view, asked } = await panel(places())
+    expect(asked[0]?.body).toMatchObject({ count: 2, spacing: 'PLANTS', ownCm: 4 })
     expect(view.findAll('.spot')).toHaveLength(2)
     expect(view.text()).toContain('Up to 5 fit so.')
+    expect(view.text()).toContain('Each at its old depth.')
     await view.findAll('.spot')[1]?.trigger('keydown', { key: 'ArrowLeft' })
-    expect(view.emitted('update:spots')?.at(-1)?.[0]).toMatchObject([{ x: -4 }, { x: 3.5 }])
-    vi.useRealTimers()
+    expect(view.emitted('update:modelValue')?.at(-1)?.[0]).toMatchObject({
+      byHand: true,
+      spots: [{ x: -4 }, { x: 3.5 }],
+    })
+  })
+
+  it('say where they stand too close once moved by hand, and are laid anew', async () => {
+    const { view } = await panel(places({ byHand: true }))
+    expect(view.get('.attention').text()).toContain('Closer than you told.')
+    await view.get('.attention button').trigger('click')
+    expect(view.emitted('update:modelValue')?.at(-1)?.[0]).toMatchObject({ byHand: false })
+  })
+
+  it('are none for a plant alone, until ticked', async () => {
+    const { view, asked } = await panel(undefined)
+    expect(asked).toHaveLength(0)
+    expect(view.text()).toContain('One plant stands in the middle.')
+    await view.get('#placing-several').setValue(true)
+    expect(view.emitted('update:modelValue')?.at(-1)?.[0]).toMatchObject({ spacing: 'PLANTS', spots: [] })
   })
 })
 
@@ -402,5 +398,123 @@ describe('what is refused', () => {
     await flushPromises()
     expect(notices[0]?.words).toContain('The pot is no pot.')
     expect(view.emitted('taken')).toBeUndefined()
+  })
+})
+
+describe('a newcomer', () => {
+  it('is told to wait, by the day it came', async () => {
+    vi.useFakeTimers()
+    const asked = stubServer({
+      'POST /api/planting/newcomer': {
+        from: '2026-12-05',
+        shouldWait: true,
+        betterSeason: false,
+        words: ['Seven days to get used to the place.'],
+      },
+    })
+    const view = mount(NewcomerPanel, {
+      props: {
+        plantId: 'fern',
+        modelValue: { arrivedOn: '2026-11-28', suffered: true, flowering: false, southern: false },
+      },
+      global: surround(),
+    })
+    await vi.advanceTimersByTimeAsync(300)
+    vi.useRealTimers()
+    await flushPromises()
+    expect(asked[0]?.body).toMatchObject({ plantId: 'fern', arrivedOn: '2026-11-28', suffered: true })
+    expect(view.get('.attention').text()).toContain('Seven days')
+    await view.get('#flowering').setValue(true)
+    expect(view.emitted('update:modelValue')?.at(-1)?.[0]).toMatchObject({ flowering: true, suffered: true })
+  })
+})
+
+describe('which pot', () => {
+  const small: Pot = { ...pot, topCm: 12, bottomCm: 9, heightCm: 11, layerCm: 0 }
+  const kind = { id: 'k1', revision: 0, name: 'Clay 12', form: 'POT', pot: small, owned: 6, litresToRim: 1 }
+  const choice = (of: Pot, words: string) => ({
+    pot: of,
+    timesTheBall: 1.3,
+    depthToGrowCm: 3,
+    fit: 'RIGHT',
+    words,
+    days: 4.2,
+    lowDays: 3,
+    highDays: 6,
+    tipsAtDeg: 21.4,
+  })
+  const step = async (answers: Record<string, unknown> = {}) => {
+    vi.useFakeTimers()
+    const asked = stubServer({
+      'GET /api/materials': [],
+      'GET /api/amendments': [],
+      'GET /api/pot-kinds': [kind],
+      'POST /api/planting/usual': usual,
+      'POST /api/planting/choice': [choice(small, 'about right'), choice(pot, 'roomy')],
+      ...answers,
+    })
+    const view = mount(PotStep, {
+      props: {
+        asked: {
+          recipe: { measure: 'PARTS', parts: [], doses: [] },
+          brief: { plantId: 'fern', stage: 'ESTABLISHED', pot, place: { name: 'stair' } } as Asked['brief'],
+        } as Asked,
+        left: 0.6,
+        pot,
+        setUp: setUp(),
+      },
+      global: { ...surround(), stubs: { Select: true, PotField: true } },
+    })
+    await vi.advanceTimersByTimeAsync(400)
+    await flushPromises()
+    vi.useRealTimers()
+    return { view, asked }
+  }
+
+  it('is chosen among what one has, by what is left of the ball', async () => {
+    const { view, asked } = await step()
+    expect(asked.find((each) => each.path === '/api/planting/choice')?.body).toMatchObject({
+      left: 0.6,
+      ball: { widthCm: 10, heightCm: 9 },
+    })
+    const rows = view.findAll('.pots li')
+    expect(rows).toHaveLength(2)
+    expect(rows[0]?.text()).toContain('Clay 12')
+    expect(rows[0]?.text()).toContain('about right')
+    await rows[0]?.get('button').trigger('click')
+    expect(view.emitted('update:pot')?.at(-1)?.[0]).toEqual(small)
+  })
+
+  it('is asked about a ball that is usual for the pot where none is told', async () => {
+    const { view, asked } = await step()
+    const { ball: _ball, ...bare } = setUp()
+    await view.setProps({ setUp: bare })
+    await new Promise((resolve) => setTimeout(resolve, 200))
+    expect(asked.filter((each) => each.path === '/api/planting/choice').at(-1)?.body).toMatchObject({
+      ball: usual.ball,
+    })
+  })
+
+  it('says what is wrong with a vessel, and keeps what was typed', async () => {
+    notices.splice(0)
+    const { view } = await step({
+      'POST /api/planting/vessel': new Refusal(422, { detail: 'A pot is 2 to 200 cm wide.' }),
+    })
+    await view.get('button[aria-label="Take by width"]').trigger('click')
+    await flushPromises()
+    expect(notices[0]?.words).toContain('2 to 200 cm')
+    expect(view.emitted('update:pot')).toBeUndefined()
+  })
+
+  it('is kept as a kind, and forgotten with a way back', async () => {
+    notices.splice(0)
+    const { view, asked } = await step({ 'DELETE /api/pot-kinds/k1': {}, 'PUT /api/pot-kinds/k1': {} })
+    await view.get('.kept button').trigger('click')
+    await flushPromises()
+    await notices[0]?.undo?.()
+    expect(asked.map((each) => `${each.method} ${each.path}`)).toEqual(
+      expect.arrayContaining(['DELETE /api/pot-kinds/k1', 'PUT /api/pot-kinds/k1']),
+    )
+    expect(asked.find((each) => each.method === 'PUT')?.body).toMatchObject({ name: 'Clay 12', owned: 6 })
   })
 })

@@ -2,22 +2,63 @@ import { computed } from 'vue'
 import type { Pot, Section, SetUp } from '@/api/types'
 import { t } from '@/words'
 
+type Told = Section['seams'][number]
+
 /** A line of the drawing that can be drawn up and down. */
-export interface Seam {
+export interface Seam extends Told {
   id: string
   words: string
-  at: number
-  low: number
-  high: number
-  /** What a person reads: the depth or height that it stands for [cm]. */
-  value: number
-  take: (cm: number) => [Pot, SetUp]
 }
 
-const LEAST_LAYER_CM = 0.5
-const LEAST_MIX_CM = 1
 const STEP_CM = 0.5
 const FINE_CM = 0.1
+
+const WORDS: Record<Exclude<Told['part'], 'BED'>, string> = {
+  LAYER: t('planting.seam.layer'),
+  SURFACE: t('planting.seam.fill'),
+  DRESSING: t('planting.seam.dressing'),
+  OVERFLOW: t('planting.seam.overflow'),
+  BALL: t('planting.seam.ball'),
+}
+
+/** The depth or height that a seam stands for, as a pot and its set-up have it now; a section may be a moment behind. */
+const valueNow = ({ part, bed, valueCm }: Told, pot: Pot, setUp: SetUp): number => {
+  switch (part) {
+    case 'LAYER':
+      return pot.layerCm
+    case 'BED':
+      return setUp.beds[bed]?.depthCm ?? valueCm
+    case 'SURFACE':
+      return pot.fill === undefined ? valueCm : pot.fill * pot.heightCm
+    case 'DRESSING':
+      return setUp.dressingCm
+    case 'OVERFLOW':
+      return pot.baseCm
+    case 'BALL':
+      return setUp.ball?.aboveCm ?? valueCm
+  }
+}
+
+/** A pot and its set-up once a seam stands for another depth or height. */
+const withValue = (cm: number, { part, bed }: Told, pot: Pot, setUp: SetUp): [Pot, SetUp] => {
+  switch (part) {
+    case 'LAYER':
+      return [{ ...pot, layerCm: cm }, setUp]
+    case 'BED':
+      return [
+        pot,
+        { ...setUp, beds: setUp.beds.map((each, i) => (i === bed ? { ...each, depthCm: cm } : each)) },
+      ]
+    case 'SURFACE':
+      return [{ ...pot, fill: cm / pot.heightCm }, setUp]
+    case 'DRESSING':
+      return [pot, { ...setUp, dressingCm: cm }]
+    case 'OVERFLOW':
+      return [{ ...pot, baseCm: cm }, setUp]
+    case 'BALL':
+      return [pot, setUp.ball ? { ...setUp, ball: { ...setUp.ball, aboveCm: cm } } : setUp]
+  }
+}
 
 /** The seams of a set-up, and what drawing them by pointer or arrow keys does. */
 export const useSeams = (
@@ -27,91 +68,29 @@ export const useSeams = (
   heightAt: (pixels: number) => number,
   change: (pot: Pot, setUp: SetUp) => void,
 ) => {
-  const seams = computed<Seam[]>(() => {
-    const [p, s, cut] = [pot(), setUp(), section()]
-    const all: Seam[] = []
-    const firstTop = cut.levels[0]?.toCm ?? cut.fillCm
-    if (p.layerCm > 0) {
-      all.push({
-        id: 'layer',
-        words: t('planting.seam.layer'),
-        at: p.layerCm,
-        low: LEAST_LAYER_CM,
-        high: Math.max(LEAST_LAYER_CM, Math.min(0.7 * p.heightCm, firstTop + p.layerCm - LEAST_MIX_CM)),
-        value: p.layerCm,
-        take: (cm) => [{ ...p, layerCm: cm }, s],
-      })
-    }
-    cut.levels.slice(0, -1).forEach((level, i) => {
-      all.push({
-        id: `bed ${i}`,
-        words: t('planting.seam.bed', { name: level.name }),
-        at: level.toCm,
-        low: level.fromCm + LEAST_LAYER_CM,
-        high: cut.fillCm - LEAST_MIX_CM,
-        value: level.toCm - level.fromCm,
-        take: (cm) => [
-          p,
-          {
-            ...s,
-            beds: s.beds.map((bed, j) => (j === i ? { ...bed, depthCm: cm - level.fromCm } : bed)),
-          },
-        ],
-      })
-    })
-    all.push({
-      id: 'fill',
-      words: t('planting.seam.fill'),
-      at: cut.fillCm,
-      low: Math.max(0.4 * p.heightCm, cut.underMixCm + LEAST_MIX_CM),
-      high: p.heightCm - (s.dressing === 'NONE' ? 0 : s.dressingCm),
-      value: cut.fillCm,
-      take: (cm) => [{ ...p, fill: cm / p.heightCm }, s],
-    })
-    if (s.dressing !== 'NONE') {
-      all.push({
-        id: 'dressing',
-        words: t('planting.seam.dressing'),
-        at: cut.fillCm + s.dressingCm,
-        low: cut.fillCm + 0.3,
-        high: p.heightCm,
-        value: s.dressingCm,
-        take: (cm) => [p, { ...s, dressingCm: cm - cut.fillCm }],
-      })
-    }
-    if (p.base === 'NO_HOLES' && p.baseCm > 0) {
-      all.push({
-        id: 'overflow',
-        words: t('planting.seam.overflow'),
-        at: p.baseCm,
-        low: 0.5,
-        high: cut.fillCm,
-        value: p.baseCm,
-        take: (cm) => [{ ...p, baseCm: cm }, s],
-      })
-    }
-    if (s.ball) {
-      const ball = s.ball
-      all.push({
-        id: 'ball',
-        words: t('planting.seam.ball'),
-        at: Math.max(0, Math.min(p.heightCm, cut.fillCm + ball.aboveCm - ball.heightCm)),
-        low: cut.underMixCm,
-        high: cut.fillCm,
-        value: ball.aboveCm,
-        take: (cm) => [p, { ...s, ball: { ...ball, aboveCm: cm + ball.heightCm - cut.fillCm } }],
-      })
-    }
-    return all
-  })
+  const seams = computed<Seam[]>(() =>
+    section().seams.map((seam) => {
+      const valueCm = valueNow(seam, pot(), setUp())
+      return {
+        ...seam,
+        valueCm,
+        atCm: seam.atCm + valueCm - seam.valueCm,
+        id: `${seam.part} ${seam.bed}`,
+        words:
+          seam.part === 'BED'
+            ? t('planting.seam.bed', { name: section().levels[seam.bed]?.name ?? '' })
+            : WORDS[seam.part],
+      }
+    }),
+  )
 
-  const within = (seam: Seam, cm: number) => Math.max(seam.low, Math.min(seam.high, cm))
   const move = (id: string, cm: number) => {
     const seam = seams.value.find((each) => each.id === id)
     if (seam) {
-      const to = within(seam, cm)
-      if (Math.abs(to - seam.at) > 1e-6) {
-        change(...seam.take(Math.round(to * 100) / 100))
+      const to = Math.round(Math.max(seam.lowCm, Math.min(seam.highCm, cm)) * 100) / 100
+      if (Math.abs(to - seam.atCm) > 1e-3) {
+        const value = Math.round((seam.valueCm + to - seam.atCm) * 100) / 100
+        change(...withValue(value, seam, pot(), setUp()))
       }
     }
   }
@@ -145,13 +124,13 @@ export const useSeams = (
     const step = event.shiftKey ? FINE_CM : STEP_CM
     const to =
       event.key === 'ArrowUp' || event.key === 'ArrowRight'
-        ? seam.at + step
+        ? seam.atCm + step
         : event.key === 'ArrowDown' || event.key === 'ArrowLeft'
-          ? seam.at - step
+          ? seam.atCm - step
           : event.key === 'Home'
-            ? seam.low
+            ? seam.lowCm
             : event.key === 'End'
-              ? seam.high
+              ? seam.highCm
               : undefined
     if (to !== undefined) {
       event.preventDefault()

@@ -1,4 +1,4 @@
-import type { Pot, SetUp } from '@/api/types'
+import type { SetUp } from '@/api/types'
 import { t } from '@/words'
 
 type Options<T extends string> = { value: T; label: string }[]
@@ -26,27 +26,3 @@ export const POLES = options<'NONE' | NonNullable<SetUp['pole']>['kind']>('pole'
   'STAKE',
   'TRELLIS',
 ])
-
-/** Nothing but mix in a pot as it is sold. */
-export const plainSetUp = (pot: Pot): SetUp => ({
-  form:
-    pot.wall === 'GLASS'
-      ? 'GLASS'
-      : pot.wall === 'SLATS'
-        ? 'SLATTED_BASKET'
-        : pot.base === 'HANGING'
-          ? 'HANGING_BASKET'
-          : pot.shape === 'SQUARE'
-            ? 'SQUARE_POT'
-            : 'POT',
-  saucer: false,
-  holes: pot.base === 'NO_HOLES' ? 0 : 4,
-  holeMm: 8,
-  cover: pot.base === 'NO_HOLES' ? 'NONE' : 'MESH',
-  beds: [],
-  channelCm: 0,
-  dressing: 'NONE',
-  dressingCm: 0,
-  feed: 'NONE',
-  feedGrams: 0,
-})

@@ -1,49 +1,28 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
-import type { Portrait } from '@/api/types'
+import type { Places, Portrait, Pot, Potting } from '@/api/types'
 import { notices } from '@/parts/notices'
+import { placing, plainSetUp, potting } from '@/testing/pots'
 import { Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
-import { plainSetUp } from '@/planting/words'
 import PotPage from './PotPage.vue'
 
+const clay: Pot = {
+  shape: 'ROUND',
+  topCm: 14,
+  bottomCm: 10,
+  heightCm: 13,
+  wall: 'CLAY',
+  base: 'ON_FEET',
+  baseCm: 0,
+  layerCm: 2,
+  layerMaterialId: 'pebbles',
+}
+
 const portrait = (change: Partial<Portrait> = {}): Portrait => ({
-  potting: {
-    id: 'p1',
-    revision: 0,
-    setUpKind: 'PLAIN',
-    state: 'HERE',
+  potting: potting('p1', {
     label: 'Fern, stair',
-    brief: {
-      plantId: 'fern',
-      stage: 'ESTABLISHED',
-      pot: {
-        shape: 'ROUND',
-        topCm: 14,
-        bottomCm: 10,
-        heightCm: 13,
-        wall: 'CLAY',
-        base: 'ON_FEET',
-        baseCm: 0,
-        layerCm: 2,
-        layerMaterialId: 'pebbles',
-      },
-    } as Portrait['potting']['brief'],
-    plantName: 'Maidenhair fern',
-    batchId: 'b1',
-    lot: '2026-10-01-1',
-    blendId: 'bl1',
-    versionNumber: 1,
-    blendName: 'Stair fern',
-    pottedOn: '2026-10-01',
-    predictedDays: 3.4,
-    predictedLowDays: 2,
-    predictedHighDays: 5,
-    lastWateredOn: '2026-11-25',
-    nextLookOn: '2026-11-28',
-    nextLookBecause: 'predicted barely moist after 3 days',
-    pace: 'dries 12 % sooner than reckoned (17 looks)',
-    expectedDays: 3,
-  },
+    brief: { plantId: 'fern', stage: 'ESTABLISHED', pot: clay } as Potting['brief'],
+  }),
   recipe: { measure: 'PARTS', parts: [{ materialId: 'peat', amount: 3 }], doses: [] },
   today: '2026-11-27',
   section: {
@@ -90,19 +69,9 @@ const portrait = (change: Partial<Portrait> = {}): Portrait => ({
       },
     ],
     effects: ['Pebbles: the wet foot stands 2 cm higher.'],
+    seams: [],
   },
-  setUp: {
-    ...plainSetUp({
-      shape: 'ROUND',
-      topCm: 14,
-      bottomCm: 10,
-      heightCm: 13,
-      wall: 'CLAY',
-      base: 'ON_FEET',
-      baseCm: 0,
-      layerCm: 2,
-    }),
-  },
+  setUp: plainSetUp,
   now: { years: 0.2, sunkCm: 0.4, airPercent: 19, airThenPercent: 20, leastAirPercent: 10 },
   ahead: [
     { kind: 'FEED', what: 'feed', on: '2027-03-01', because: 'what the mix brought lasts about 5 months' },
@@ -183,6 +152,29 @@ describe('the page of a pot', () => {
     await view.get('.history button').trigger('click')
     await flushPromises()
     expect(asked.map((each) => `${each.method} ${each.path}`)).toContain('DELETE /api/pot-events/e1')
+  })
+
+  it('shows where several stand, not to be moved here', async () => {
+    const places: Places = {
+      spacing: 'BULBS_APART',
+      ownCm: 3,
+      wallCm: 1,
+      pattern: 'RINGS',
+      facing: 'AHEAD',
+      byHand: true,
+      spots: placing().spots,
+    }
+    const { view, asked } = await open({
+      'GET /api/pottings/p1/portrait': portrait({ setUp: { ...plainSetUp, places } }),
+      'POST /api/planting/placing/placed': placing({ depth: 'Necks just under the surface.' }),
+    })
+    await new Promise((resolve) => setTimeout(resolve, 200))
+    await flushPromises()
+
+    expect(asked.find((each) => each.path.endsWith('/placed'))?.body).toMatchObject({ places: { ownCm: 3 } })
+    expect(view.findAll('.above .own')).toHaveLength(2)
+    expect(view.findAll('.above [role=button]')).toHaveLength(0)
+    expect(view.text()).toContain('Necks just under the surface.')
   })
 
   it('says why a pot cannot be drawn', async () => {

@@ -7,7 +7,9 @@ import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { labelOf, potWords, WALLS } from '@/need/words'
 import LineChart, { type Line } from '@/parts/LineChart.vue'
+import PlacingDrawing from '@/planting/PlacingDrawing.vue'
 import PotDrawing from '@/planting/PotDrawing.vue'
+import { usePlaced } from '@/planting/usePlaced'
 import { t } from '@/words'
 import HistoryList from './HistoryList.vue'
 import { labelsPath } from './labels'
@@ -25,6 +27,11 @@ const { portrait, potting, looks, events, problem, busy, look, tell, takeBack, p
 const drawing = ref<InstanceType<typeof PotDrawing>>()
 const open = ref<'tell' | NonNullable<Potting['origin']>>()
 const section = computed(() => portrait.value?.section)
+const places = computed(() => portrait.value?.setUp.places)
+const { answer: placed } = usePlaced(() => {
+  const pot = potting.value?.brief.pot
+  return pot && places.value ? { pot, places: places.value } : undefined
+})
 const since = computed(() =>
   potting.value ? daysBetween(potting.value.lastWateredOn, portrait.value?.today ?? '') : 0,
 )
@@ -172,6 +179,11 @@ const surface = computed(() =>
           <ul class="effects">
             <li v-for="effect in section.effects" :key="effect">{{ effect }}</li>
           </ul>
+          <template v-if="places && placed && potting.brief.pot">
+            <h2>{{ $t('planting.placing.fromAbove') }}</h2>
+            <PlacingDrawing :placing="placed" :places="places" :wall="potting.brief.pot.wall" />
+            <p class="soft">{{ placed.depth }}</p>
+          </template>
           <template v-if="events.length > 0">
             <h2>{{ $t('pot.page.happened') }}</h2>
             <HistoryList :events="events" :busy="busy" @take-back="takeBack" />

@@ -92,12 +92,6 @@ const tell = () => {
   padding: 14px 16px;
   margin-bottom: 18px;
 }
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 16px;
-  align-items: flex-end;
-}
 .wide {
   flex: 1 1 260px;
 }

@@ -5,7 +5,7 @@ import InputText from 'primevue/inputtext'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { Batch, Brief, Placing, PlacingAsked, Pot, Potting, Roots, SetUp, SetUpKind } from '@/api/types'
+import type { Batch, Brief, Pot, Potting, Roots, SetUp, SetUpKind } from '@/api/types'
 import CautionList from '@/caution/CautionList.vue'
 import { useMaterials } from '@/material/useBook'
 import { daysBetween, inWords, todayHere } from '@/measure/days'
@@ -14,18 +14,17 @@ import BriefSentence from '@/need/BriefSentence.vue'
 import { usePlants } from '@/need/usePlants'
 import { startingPot } from '@/need/words'
 import { say, sayProblem } from '@/parts/notices'
+import StepThread from '@/parts/StepThread.vue'
 import { forgetKept, useKept } from '@/parts/useKept'
 import NewcomerPanel, { type NewcomerFacts } from '@/planting/NewcomerPanel.vue'
 import PlacingPanel from '@/planting/PlacingPanel.vue'
 import PotStep from '@/planting/PotStep.vue'
 import RootsStep from '@/planting/RootsStep.vue'
 import SetUpStep from '@/planting/SetUpStep.vue'
-import { plainSetUp } from '@/planting/words'
+import { holedAs, usualFor, useUsual } from '@/planting/useUsual'
 import WorkStep from '@/planting/WorkStep.vue'
 import { useEvaluation } from '@/reading/useEvaluation'
 import { t } from '@/words'
-import PotUpThread from './PotUpThread.vue'
-import { STEPS, type Step } from './steps'
 
 /** A plant goes into a pot with a batch, step by step: the newcomer, its roots, the pot, the set-up, the places, the work. What is told is kept in the browser until it is done. */
 const props = defineProps<{ batchId: string }>()
@@ -51,8 +50,6 @@ interface Draft {
   newcomer: NewcomerFacts
   roots: Roots | null
   left: number
-  placing: Omit<PlacingAsked, 'pot'> & { what: 'PLANTS'; ownCm: number }
-  spots: Placing['spots'] | null
   done: string[]
 }
 const startOf = (): Draft => ({
@@ -66,16 +63,6 @@ const startOf = (): Draft => ({
   newcomer: { arrivedOn: '', suffered: false, flowering: false, southern: false },
   roots: null,
   left: 1,
-  placing: {
-    what: 'PLANTS',
-    ownCm: 3,
-    count: 1,
-    widthCm: 4.8,
-    wallCm: 1,
-    pattern: 'RINGS',
-    facing: 'INWARD',
-  },
-  spots: null,
   done: [],
 })
 const motherId = computed(() => (typeof route.query.mother === 'string' ? route.query.mother : undefined))
@@ -86,25 +73,35 @@ const origin = computed(() => {
 const KEPT = `loose-knit.potting.${props.batchId}.${motherId.value ?? ''}`
 const draft = useKept<Draft>(KEPT, startOf())
 
+const STEPS = ['plant', 'roots', 'pot', 'setUp', 'places', 'work'] as const
+type Step = (typeof STEPS)[number]
 const step = computed<Step>(() => STEPS.find((each) => each === route.query.step) ?? 'plant')
-const go = (to: Step) => router.replace({ query: { ...route.query, step: to } })
+const at = (to: Step) => ({ query: { ...route.query, step: to } })
+const go = (to: Step) => router.replace(at(to))
+const knots = computed(() => STEPS.map((id) => ({ id, words: t(`pot.potUpPage.step.${id}`), to: at(id) })))
 const nextStep = computed(() => STEPS[STEPS.indexOf(step.value) + 1])
 
 const pot = computed<Pot>({
   get: () => draft.value.brief.pot ?? startingPot(),
   set: (value) => (draft.value.brief = { ...draft.value.brief, pot: value }),
 })
-const setUp = computed<SetUp>({
-  get: () => draft.value.setUp ?? plainSetUp(pot.value),
-  set: (value) => (draft.value.setUp = value),
+const { answer: usual, problem: potProblem } = useUsual(() => pot.value)
+const setUp = computed<SetUp | undefined>({
+  get: () => draft.value.setUp ?? usual.value?.start,
+  set: (value) => (draft.value.setUp = value ?? null),
+})
+const places = computed({
+  get: () => setUp.value?.places,
+  set: (value: SetUp['places']) => {
+    if (setUp.value) {
+      const { places: _before, ...rest } = setUp.value
+      setUp.value = { ...rest, ...(value ? { places: value } : {}) }
+    }
+  },
 })
 const roots = computed({
   get: () => draft.value.roots ?? undefined,
   set: (value: Roots | undefined) => (draft.value.roots = value ?? null),
-})
-const spots = computed({
-  get: () => draft.value.spots ?? undefined,
-  set: (value: Placing['spots'] | undefined) => (draft.value.spots = value ?? null),
 })
 const asked = computed(() => ({
   recipe: batch.value?.recipe ?? { measure: 'PARTS' as const, parts: [], doses: [] },
@@ -144,10 +141,8 @@ onMounted(async () => {
       const was = mother.value?.brief.pot
       if (mother.value && was && origin.value === 'REPOTTED') {
         draft.value.label = mother.value.label
-        draft.value.setUp = {
-          ...plainSetUp(was),
-          ball: { widthCm: was.topCm - 1, heightCm: Math.round(0.85 * was.heightCm), aboveCm: 0 },
-        }
+        const { start, ballOutOfIt } = await usualFor(was)
+        draft.value.setUp = { ...start, ball: ballOutOfIt }
       }
     }
     batch.value = loaded
@@ -155,35 +150,24 @@ onMounted(async () => {
     loadProblem.value = error instanceof Error ? error.message : String(error)
   }
 })
-watch(
-  () => pot.value.base,
-  (base) => {
-    if (draft.value.setUp && (base === 'NO_HOLES') !== (draft.value.setUp.holes === 0)) {
-      draft.value.setUp = { ...draft.value.setUp, holes: base === 'NO_HOLES' ? 0 : 4 }
-    }
-  },
-)
+watch(usual, (now) => {
+  if (now && draft.value.setUp) {
+    draft.value.setUp = holedAs(draft.value.setUp, now)
+  }
+})
 
 const refresh = () =>
   Promise.all(['today', 'pottings'].map((key) => client.invalidateQueries({ queryKey: [key] })))
-const idsOf = (count: number) =>
-  Array.from({ length: count }, (_, i) =>
-    i === 0
-      ? draft.value.id
-      : draft.value.id.slice(0, -3) +
-        (parseInt(draft.value.id.slice(-3), 16) ^ i).toString(16).padStart(3, '0'),
-  )
 const potUp = async (another: boolean) => {
   if (busy.value || !batch.value) {
     return
   }
   busy.value = true
   try {
-    const ids = idsOf(Math.max(1, Math.round(draft.value.count)))
     const potted = await answer(
       api.POST('/api/pottings/several', {
         body: {
-          ids,
+          count: origin.value === 'REPOTTED' ? 1 : draft.value.count,
           each: {
             id: draft.value.id,
             label: draft.value.label.trim() || plantName.value || t('pot.potUpPage.nameless'),
@@ -192,6 +176,7 @@ const potUp = async (another: boolean) => {
             pottedOn: draft.value.pottedOn,
             setUpKind: draft.value.kind,
             ...(draft.value.setUp ? { setUp: draft.value.setUp } : {}),
+            ...(draft.value.roots ? { roots: draft.value.roots } : {}),
             ...(motherId.value && origin.value ? { motherId: motherId.value, origin: origin.value } : {}),
           },
         },
@@ -205,14 +190,14 @@ const potUp = async (another: boolean) => {
         'pot.potUpPage.isPottedUpFirstLook',
         {
           label: first?.label ?? '',
-          n: ids.length,
+          n: potted.length,
           inWords: inWords(daysBetween(todayHere(), first?.nextLookOn ?? todayHere())),
         },
-        ids.length,
+        potted.length,
       ),
       async () => {
         await Promise.all(
-          ids.map((id) => answer(api.DELETE('/api/pottings/{id}', { params: { path: { id } } }))),
+          potted.map(({ id }) => answer(api.DELETE('/api/pottings/{id}', { params: { path: { id } } }))),
         )
         await refresh()
       },
@@ -221,7 +206,7 @@ const potUp = async (another: boolean) => {
       draft.value = { ...draft.value, id: crypto.randomUUID(), label: '', done: [] }
     } else {
       await forgetKept(KEPT)
-      await router.push(ids.length === 1 ? `/pots/${ids[0]}` : '/pots')
+      await router.push(potted.length === 1 ? `/pots/${first?.id ?? ''}` : '/pots')
     }
   } catch (error) {
     problem.value = error instanceof Error ? error.message : String(error)
@@ -252,7 +237,7 @@ const potUp = async (another: boolean) => {
             }}</RouterLink>: {{ recipeWords }}
           </p>
         </div>
-        <PotUpThread :at="step" @go="go" />
+        <StepThread :label="$t('pot.potUpPage.thread')" :at="step" :knots="knots" replace />
       </div>
 
       <div v-if="step === 'plant'" class="columns">
@@ -276,6 +261,10 @@ const potUp = async (another: boolean) => {
           }
         "
       />
+      <template v-else-if="!setUp">
+        <p v-if="potProblem" class="say harm" role="alert">{{ potProblem }}</p>
+        <div v-else class="skeleton" style="height: 320px" />
+      </template>
       <PotStep
         v-else-if="step === 'pot'"
         v-model:pot="pot"
@@ -292,7 +281,7 @@ const potUp = async (another: boolean) => {
         :blend-name="batch.blendName"
         :name="draft.label || plantName"
       />
-      <PlacingPanel v-else-if="step === 'places'" v-model="draft.placing" v-model:spots="spots" :pot="pot" />
+      <PlacingPanel v-else-if="step === 'places'" v-model="places" :pot="pot" />
       <div v-else class="columns">
         <section :aria-label="$t('planting.work.label')">
           <WorkStep
@@ -300,7 +289,7 @@ const potUp = async (another: boolean) => {
             :asked="asked"
             :set-up="setUp"
             :kind="draft.kind"
-            :several="draft.spots !== null || draft.brief.stage === 'SEVERAL'"
+            :several="places !== undefined || draft.brief.stage === 'SEVERAL'"
             :roots="roots"
           />
         </section>
@@ -332,6 +321,7 @@ const potUp = async (another: boolean) => {
               <InputText id="potted-on" v-model="draft.pottedOn" type="date" :max="todayHere()" />
             </div>
             <NumberField
+              v-if="origin !== 'REPOTTED'"
               v-model="draft.count"
               :label="$t('pot.potUpPage.howMany')"
               :decimals="0"

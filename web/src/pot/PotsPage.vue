@@ -18,6 +18,7 @@ import SelectField from '@/parts/SelectField.vue'
 import TextField from '@/parts/TextField.vue'
 import { useKept } from '@/parts/useKept'
 import PotThumb from '@/planting/PotThumb.vue'
+import { useSetUpKinds } from '@/planting/useSetUpKinds'
 import { t } from '@/words'
 import { labelsPath } from './labels'
 import PotTell from './PotTell.vue'
@@ -41,22 +42,8 @@ const STATES = (['here', 'due', 'gone'] as const).map((value) => ({
   value,
   label: t(`pot.potsPage.which.${value}`),
 }))
-const KINDS = (
-  [
-    'PLAIN',
-    'BOG_TUB',
-    'CLOSED_GLASS',
-    'BULB_PAN',
-    'CAUDEX',
-    'GIANT_TUB',
-    'POLE_CLIMBER',
-    'BARK_ORCHID',
-    'HANGING_BASKET',
-    'SHALLOW_TRAY',
-    'CUTTINGS',
-    'ROSETTE_BOWL',
-  ] as const
-).map((value) => ({ value, label: t(`planting.kind.${value}`) }))
+const { kinds } = useSetUpKinds()
+const kindChoices = computed(() => kinds.value.map((each) => ({ value: each.kind, label: each.name })))
 const asked = computed(() => ({
   gone: gone.value === 'gone',
   ...(place.value ? { place: place.value } : {}),
@@ -171,7 +158,7 @@ const interval = (potting: Potting) =>
       <SelectField
         v-model="kind"
         :label="$t('pot.potsPage.kind')"
-        :options="KINDS"
+        :options="kindChoices"
         :placeholder="$t('pot.potsPage.all')"
         optional
         input-id="pots-kind"

@@ -139,11 +139,6 @@ section {
   flex-direction: column;
   gap: 13px;
 }
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 20px;
-}
 table {
   width: 100%;
 }

@@ -74,10 +74,7 @@ export const usePot = (id: string) => {
   }
   const takeBack = (event: PotEvent) =>
     done(
-      () =>
-        event.kind === 'PICTURED'
-          ? answer(api.DELETE('/api/photos/{id}', { params: { path: { id: event.id } } }))
-          : answer(api.DELETE('/api/pot-events/{id}', { params: { path: { id: event.id } } })),
+      () => answer(api.DELETE('/api/pot-events/{id}', { params: { path: { id: event.id } } })),
       t('pot.page.takenBack'),
     )
   const tell = (body: PotEventAsked) =>

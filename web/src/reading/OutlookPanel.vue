@@ -265,11 +265,6 @@ section {
   flex-direction: column;
   gap: 8px;
 }
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 18px;
-}
 table {
   width: 100%;
   font-size: 14.5px;

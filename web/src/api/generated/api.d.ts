@@ -414,7 +414,7 @@ export interface paths {
         get: operations["get_1"];
         put: operations["change_3"];
         post?: never;
-        delete: operations["delete_3"];
+        delete: operations["delete_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1038,7 +1038,7 @@ export interface paths {
         get: operations["picture"];
         put: operations["keep_1"];
         post?: never;
-        delete: operations["delete_2"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1140,7 +1140,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/planting/placing/moved": {
+    "/api/planting/placing/placed": {
         parameters: {
             query?: never;
             header?: never;
@@ -1149,7 +1149,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["moved"];
+        post: operations["placed"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1214,6 +1214,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["template"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/planting/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["usual"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2549,6 +2565,14 @@ export interface components {
             /** Format: double */
             waterPercent: number;
         };
+        DressedBody: {
+            /** Format: double */
+            depthCm: number;
+            /** @enum {string} */
+            dressing: "NONE" | "BARK" | "STONE" | "SPHAGNUM";
+            /** Format: double */
+            fill: number;
+        };
         DriftBody: {
             /** Format: double */
             alkalinityMeqPerL: number;
@@ -3218,9 +3242,12 @@ export interface components {
             /** Format: double */
             sMgPerL: number;
         };
-        MovedAskedBody: {
-            pot: components["schemas"]["PotBody"];
-            spots: components["schemas"]["SpotBody"][];
+        MouthBody: {
+            /** Format: double */
+            deepCm: number;
+            round: boolean;
+            /** Format: double */
+            wideCm: number;
         };
         MovedBody: {
             /** Format: double */
@@ -3345,13 +3372,15 @@ export interface components {
             origin?: "DIVISION" | "CUTTING" | "REPOTTED";
             /** Format: date */
             pottedOn: string;
+            roots?: components["schemas"]["RootsBody"];
             setUp?: components["schemas"]["SetUpBody"];
             /** @enum {string} */
             setUpKind?: "PLAIN" | "BOG_TUB" | "CLOSED_GLASS" | "BULB_PAN" | "CAUDEX" | "GIANT_TUB" | "POLE_CLIMBER" | "BARK_ORCHID" | "HANGING_BASKET" | "SHALLOW_TRAY" | "CUTTINGS" | "ROSETTE_BOWL";
         };
         NewPottingsBody: {
+            /** Format: int32 */
+            count: number;
             each: components["schemas"]["NewPottingBody"];
-            ids: string[];
         };
         NewSittingBody: {
             /** Format: uuid */
@@ -3554,26 +3583,51 @@ export interface components {
             /** Format: int64 */
             pots: number;
         };
+        PlacedAskedBody: {
+            places: components["schemas"]["PlacesBody"];
+            pot: components["schemas"]["PotBody"];
+        };
+        PlacesBody: {
+            byHand: boolean;
+            /** @enum {string} */
+            facing: "INWARD" | "OUTWARD" | "AHEAD";
+            /** Format: double */
+            ownCm: number;
+            /** @enum {string} */
+            pattern: "RINGS" | "ROWS" | "CLOSEST" | "ONE_SIDE";
+            /** @enum {string} */
+            spacing: "BULBS_TOUCHING" | "BULBS_APART" | "ROSETTES" | "PLANTS" | "CUTTINGS";
+            spots: components["schemas"]["SpotBody"][];
+            /** Format: double */
+            wallCm: number;
+        };
         PlacingAskedBody: {
             /** Format: int32 */
             count: number;
             /** @enum {string} */
             facing: "INWARD" | "OUTWARD" | "AHEAD";
+            /** Format: double */
+            ownCm: number;
             /** @enum {string} */
             pattern: "RINGS" | "ROWS" | "CLOSEST" | "ONE_SIDE";
             pot: components["schemas"]["PotBody"];
+            /** @enum {string} */
+            spacing: "BULBS_TOUCHING" | "BULBS_APART" | "ROSETTES" | "PLANTS" | "CUTTINGS";
             /** Format: double */
             wallCm: number;
-            /** Format: double */
-            widthCm: number;
         };
         PlacingBody: {
             /** Format: double */
             apartCm: number;
+            crowded: boolean;
+            depth: string;
             /** Format: double */
-            fromWallCm: number;
+            freeToWallCm: number;
             /** Format: int32 */
-            most: number;
+            most?: number;
+            mouth: components["schemas"]["MouthBody"];
+            /** Format: double */
+            roomCm: number;
             spots: components["schemas"]["SpotBody"][];
         };
         PlainBody: {
@@ -3737,6 +3791,8 @@ export interface components {
         PotChoiceAskedBody: {
             asked: components["schemas"]["AskedBody"];
             ball: components["schemas"]["BallBody"];
+            /** Format: double */
+            left: number;
             pots: components["schemas"]["PotBody"][];
         };
         PotChoiceBody: {
@@ -4112,6 +4168,20 @@ export interface components {
             id: string;
             name: string;
         };
+        SeamBody: {
+            /** Format: double */
+            atCm: number;
+            /** Format: int32 */
+            bed: number;
+            /** Format: double */
+            highCm: number;
+            /** Format: double */
+            lowCm: number;
+            /** @enum {string} */
+            part: "LAYER" | "BED" | "SURFACE" | "DRESSING" | "OVERFLOW" | "BALL";
+            /** Format: double */
+            valueCm: number;
+        };
         SeasonAskedBody: {
             brief: components["schemas"]["BriefBody"];
             mixes: components["schemas"]["MixBody"][];
@@ -4185,6 +4255,7 @@ export interface components {
             lowDays: number;
             /** Format: double */
             mixLitres: number;
+            seams: components["schemas"]["SeamBody"][];
             /** Format: double */
             settledCm: number;
             slices: components["schemas"]["PotSliceBody"][];
@@ -4240,6 +4311,7 @@ export interface components {
             holeMm: number;
             /** Format: int32 */
             holes: number;
+            places?: components["schemas"]["PlacesBody"];
             pole?: components["schemas"]["PoleBody"];
             saucer: boolean;
         };
@@ -4659,6 +4731,15 @@ export interface components {
             /** Format: double */
             low: number;
             words: string;
+        };
+        UsualPartsBody: {
+            ball: components["schemas"]["BallBody"];
+            ballOutOfIt: components["schemas"]["BallBody"];
+            dressings: components["schemas"]["DressedBody"][];
+            /** Format: double */
+            fill: number;
+            poles: components["schemas"]["PoleBody"][];
+            start: components["schemas"]["SetUpBody"];
         };
         VerdictBody: {
             figure: string;
@@ -5763,7 +5844,7 @@ export interface operations {
             };
         };
     };
-    delete_3: {
+    delete_2: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -7202,32 +7283,6 @@ export interface operations {
             };
         };
     };
-    delete_2: {
-        parameters: {
-            query?: {
-                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
-                units?: "metric" | "us";
-            };
-            header?: {
-                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
-                "Accept-Language"?: string;
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     thumbnail: {
         parameters: {
             query?: {
@@ -7430,7 +7485,7 @@ export interface operations {
             };
         };
     };
-    moved: {
+    placed: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -7445,7 +7500,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MovedAskedBody"];
+                "application/json": components["schemas"]["PlacedAskedBody"];
             };
         };
         responses: {
@@ -7576,6 +7631,36 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TemplateBody"];
+                };
+            };
+        };
+    };
+    usual: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["UsualPartsBody"];
                 };
             };
         };

@@ -69,6 +69,7 @@ class FirstMinuteJourney extends Journey {
         page.keyboard().type("from the start");
         page.keyboard().press("Enter");
         assertThat(page.getByText("version 1 kept")).isVisible();
+        assertThat(page.locator("[role=dialog], .p-popover")).hasCount(0);
 
         page.keyboard().press("g");
         page.keyboard().press("t");

@@ -154,12 +154,12 @@ class GrowerJourney {
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Pot up").setExact(true))
                 .click();
-        assertThat(page.locator(".pot-thread [aria-current]")).hasText("plant");
-        page.locator(".pot-thread")
+        assertThat(page.locator(".step-thread [aria-current]")).hasText("plant");
+        page.locator(".step-thread")
                 .getByText("set-up", new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(page.locator("svg.portrait")).isVisible();
-        page.locator(".pot-thread")
+        page.locator(".step-thread")
                 .getByText("work", new Locator.GetByTextOptions().setExact(true))
                 .click();
         page.getByLabel("What shall the pot be called?").fill("Stair lily");

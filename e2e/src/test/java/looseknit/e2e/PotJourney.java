@@ -169,7 +169,7 @@ class PotJourney extends Journey {
         assertThat(page.locator(".roots-step")).containsText("Cut back");
         press(page, page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Next: pot")));
         assertThat(page.locator(".pots li").first()).containsText("the right size");
-        page.locator(".pot-thread")
+        page.locator(".step-thread")
                 .getByText("work", new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(page.locator(".work-step")).containsText("shade and still air");

@@ -54,6 +54,11 @@ public record Plant(
         otherNames = List.copyOf(otherNames);
     }
 
+    /** Whether it grows in a bog: wet, without feed, moved best while it rests. */
+    public boolean isOfTheBog() {
+        return group().id().equals("carnivorous");
+    }
+
     /** The group that its kind belongs to. */
     public PlantGroup group() {
         return kind.group();

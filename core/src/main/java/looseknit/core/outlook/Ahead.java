@@ -102,7 +102,7 @@ public final class Ahead {
 
     private static Optional<Due> feed(
             final Plant plant, final SetUp setUp, final History history, final LocalDate today) {
-        if (plant.needs().nitrogen().high() <= 0 || plant.group().id().equals("carnivorous")) {
+        if (plant.needs().nitrogen().high() <= 0 || plant.isOfTheBog()) {
             return Optional.empty();
         }
         final LocalDate last = history.fedOn().orElse(history.pottedOn());
@@ -135,7 +135,7 @@ public final class Ahead {
         final boolean mixFirst = life.isPresent() && life.getAsDouble() < roots;
         final double years = Math.min(MOST_YEARS, mixFirst ? life.getAsDouble() : roots);
         final LocalDate due = later(history.pottedOn().plusDays(Math.round(years * DAYS_A_YEAR)), today);
-        final Month month = plant.group().id().equals("carnivorous") ? Month.FEBRUARY : Month.APRIL;
+        final Month month = plant.isOfTheBog() ? Month.FEBRUARY : Month.APRIL;
         final LocalDate season = LocalDate.of(due.getYear(), month, 1);
         final LocalDate on =
                 season.isBefore(due.minusMonths(3)) || season.isBefore(today) ? season.plusYears(1) : season;

@@ -60,7 +60,7 @@ final class PotFilling {
 
     private List<Part> parts() {
         final List<Layer> layers = Stream.concat(
-                        setUp.beds().stream().map(bed -> new Layer(Mix.of(bed.recipe()), Math.max(0.5, bed.depthCm()))),
+                        setUp.beds().stream().map(bed -> new Layer(Mix.of(bed.recipe()), bed.depthCm())),
                         Stream.of(new Layer(potted.mix(), 1)))
                 .toList();
         final List<Stack.Level> levels = Stack.in(pot, layers).levels();

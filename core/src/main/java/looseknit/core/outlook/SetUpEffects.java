@@ -143,20 +143,8 @@ final class SetUpEffects {
         if (setUp.onTop() == TopDressing.NONE) {
             return;
         }
-        final SetUp bare = new SetUp(
-                setUp.form(),
-                setUp.saucer(),
-                setUp.holes(),
-                setUp.cover(),
-                setUp.beds(),
-                setUp.ball(),
-                setUp.pole(),
-                setUp.channelCm(),
-                TopDressing.NONE,
-                0,
-                setUp.feed(),
-                setUp.feedGrams());
-        final Estimate without = PotPortrait.days(potted, PotPortrait.drying(potted, new PotFilling(potted, bare)));
+        final Estimate without =
+                PotPortrait.days(potted, PotPortrait.drying(potted, new PotFilling(potted, setUp.bare())));
         effects.add(OutlookSentence.DRESSING_KEEPS.with(
                 setUp.dressing(), Quantity.of(Dimension.DAYS, Math.max(0, days.value() - without.value()), 1)));
     }

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Message;
 import looseknit.core.need.Growing;
@@ -23,8 +22,6 @@ public record Newcomer(Optional<LocalDate> arrivedOn, boolean suffered, boolean 
 
     private static final int SETTLE_DAYS = 7;
     private static final int LONG_SETTLE_DAYS = 15;
-
-    private static final Set<String> BOG = Set.of("carnivorous");
 
     private static final int HALF_A_YEAR = 6;
 
@@ -56,7 +53,7 @@ public record Newcomer(Optional<LocalDate> arrivedOn, boolean suffered, boolean 
                             : NewcomerSentence.SETTLE.with(SETTLE_DAYS));
         }
         final boolean rests = rests(day, plant);
-        final boolean bog = BOG.contains(plant.group().id());
+        final boolean bog = plant.isOfTheBog();
         if (bog) {
             words.add(rests ? NewcomerSentence.BOG_RESTS.with() : NewcomerSentence.BOG_GROWS.with());
         } else if (rests) {

@@ -10,6 +10,8 @@ import java.util.stream.Stream;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Dimension;
+import looseknit.core.message.Message;
+import looseknit.core.message.Named;
 import looseknit.core.message.Quantity;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotShape;
@@ -37,6 +39,9 @@ public record Placing(List<Spot> spots, double apartCm, double fromWallCm) {
 
     private static final double HALF = 0.5;
 
+    /** Nobody sets a plant closer than to half a millimetre [cm]. */
+    private static final double TOLERANCE_CM = 0.05;
+
     /**
      * A place.
      *
@@ -45,6 +50,64 @@ public record Placing(List<Spot> spots, double apartCm, double fromWallCm) {
      * @param facingDeg where a growing tip or bud looks, from the right, against the clock [°]
      */
     public record Spot(double x, double y, double facingDeg) {}
+
+    /** What stands there: the room that each has for itself against its own width, and how deep it is set. Common practice, no source. */
+    public enum Spacing implements Named {
+        BULBS_TOUCHING(1),
+        BULBS_APART(2),
+        ROSETTES(1.3),
+        PLANTS(1.6),
+        CUTTINGS(1.5);
+
+        private static final String DEPTH = "depth";
+
+        private final double timesItsWidth;
+
+        Spacing(final double timesItsWidth) {
+            this.timesItsWidth = timesItsWidth;
+        }
+
+        /** Width that each has for itself [cm]. */
+        public double roomCm(final double ownCm) {
+            return timesItsWidth * ownCm;
+        }
+
+        /** How deep it is set. */
+        public Message depth() {
+            return words(DEPTH);
+        }
+
+        @Override
+        public List<String> facets() {
+            return List.of(DEPTH);
+        }
+    }
+
+    /**
+     * The mouth of a pot at the surface of its mix, as it is seen from above.
+     *
+     * @param wideCm from left to right, the length of a box [cm]
+     * @param deepCm from front to back [cm]
+     */
+    public record Seen(boolean round, double wideCm, double deepCm) {
+
+        /** The mouth of a pot. */
+        public static Seen of(final Pot pot) {
+            final double width = pot.widthAtCm(pot.fillCm());
+            return new Seen(pot.shape() == PotShape.ROUND, width * pot.lengthOverWidth(), width);
+        }
+    }
+
+    /** Smallest room between one of so wide plants and the wall [cm]. */
+    public double freeToWallCm(final double ownCm) {
+        return fromWallCm - ownCm * HALF;
+    }
+
+    /** Whether some stand closer than the room that each is to have, or nearer to the wall. */
+    public boolean crowds(final double roomCm, final double wallCm) {
+        return (spots.size() > 1 && apartCm < roomCm - TOLERANCE_CM)
+                || fromWallCm < wallCm + roomCm * HALF - TOLERANCE_CM;
+    }
 
     /** How they are laid. */
     public enum Pattern {

@@ -1,9 +1,12 @@
 package looseknit.core.planting;
 
+import static looseknit.core.measure.Require.within;
+
 import java.util.Comparator;
 import java.util.List;
 import looseknit.core.blend.Recipe;
 import looseknit.core.measure.Estimate;
+import looseknit.core.measure.Limit;
 import looseknit.core.message.Named;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Property;
@@ -39,16 +42,29 @@ public record PotChoice(Pot pot, double timesTheBall, double depthToGrowCm, Fit 
     private static final double RIGHT_TIMES = 3;
     private static final double ROOMY_TIMES = 4;
 
-    /** Depth to grow below a ball [cm] and as a share of its height; by judgement. */
+    /** In the middle of twice and thrice the ball. */
+    private static final double BEST_TIMES = 2.5;
+
+    /** Depth to grow below a ball [cm]; by judgement. */
     private static final double LEAST_DEPTH_CM = 1;
 
-    /** The pots, best first: by how they suit, then by which is nearest to twice and a half the ball. */
+    /**
+     * The pots, best first: by how they suit, then by which is nearest to twice and a half the ball.
+     *
+     * @param left share of the ball that is left once its roots are cut, above 0 to 1
+     */
     public static List<PotChoice> among(
-            final List<Pot> pots, final RootBall ball, final Recipe recipe, final Brief brief, final Knowledge known) {
+            final List<Pot> pots,
+            final RootBall told,
+            final double left,
+            final Recipe recipe,
+            final Brief brief,
+            final Knowledge known) {
+        final RootBall ball = told.left(within("left", left, 0.01, 1, Limit.SHARE));
         return pots.stream()
                 .map(pot -> of(pot, ball, new PottedMix(recipe, brief.with(pot), known)))
                 .sorted(Comparator.comparing((PotChoice each) -> each.fit())
-                        .thenComparingDouble(each -> Math.abs(Math.log(each.timesTheBall() / 2.5))))
+                        .thenComparingDouble(each -> Math.abs(Math.log(each.timesTheBall() / BEST_TIMES))))
                 .toList();
     }
 

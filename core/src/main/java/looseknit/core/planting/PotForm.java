@@ -4,7 +4,6 @@ import static looseknit.core.measure.Require.within;
 
 import java.util.Optional;
 import looseknit.core.measure.Limit;
-import looseknit.core.message.Named;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotBase;
 import looseknit.core.pot.PotShape;
@@ -12,7 +11,7 @@ import looseknit.core.pot.PotWall;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
 /** Kinds of vessel to choose from, with the proportions that are usual; common practice, no source. A bowl is reckoned with straight walls. */
-public enum PotForm implements Named {
+public enum PotForm {
     POT(PotShape.ROUND, 0.75, 0.92, 1, PotWall.PLASTIC, PotBase.ON_FEET),
     SQUARE_POT(PotShape.SQUARE, 0.72, 0.95, 1, PotWall.PLASTIC, PotBase.ON_FEET),
     TALL_POT(PotShape.ROUND, 0.7, 1.6, 1, PotWall.CLAY, PotBase.ON_FEET),

@@ -15,7 +15,7 @@ import looseknit.core.need.Stage;
 public record RootCheck(Colour colour, Smell smell, Firmness firmness, Growth growth, Ball ball, OldMix oldMix) {
 
     /** Colour of most roots. */
-    public enum Colour implements Named {
+    public enum Colour {
         PALE,
         TAN,
         BROWN,
@@ -23,21 +23,21 @@ public record RootCheck(Colour colour, Smell smell, Firmness firmness, Growth gr
     }
 
     /** Smell of the ball. */
-    public enum Smell implements Named {
+    public enum Smell {
         EARTHY,
         NONE,
         SOUR
     }
 
     /** How roots feel between two fingers. */
-    public enum Firmness implements Named {
+    public enum Firmness {
         FIRM,
         PAPERY,
         SOFT
     }
 
     /** How they run. */
-    public enum Growth implements Named {
+    public enum Growth {
         SPARSE,
         WELL_SPREAD,
         CIRCLING,
@@ -45,13 +45,13 @@ public record RootCheck(Colour colour, Smell smell, Firmness firmness, Growth gr
     }
 
     /** What the ball does when it is let go. */
-    public enum Ball implements Named {
+    public enum Ball {
         HOLDS,
         FALLS_APART
     }
 
     /** What the old mix is like. */
-    public enum OldMix implements Named {
+    public enum OldMix {
         LOOSE,
         PACKED,
         SLUDGE
@@ -114,6 +114,12 @@ public record RootCheck(Colour colour, Smell smell, Firmness firmness, Growth gr
             case SOME_ROT -> LEFT_SOME;
             case SOUND, BOUND, DRIED_OUT -> 1;
         };
+    }
+
+    /** What is kept of it: what it came to, and that the ball fell apart, a sign worth remembering. */
+    public Message noted(final Plant plant) {
+        return (ball == Ball.FALLS_APART ? RootSentence.NOTED_APART : RootSentence.NOTED)
+                .with(state(plant).words());
     }
 
     /** What to do, in order. */

@@ -19,7 +19,9 @@ public enum RootSentence implements Code {
     SOAK,
     DARK_IS_USUAL("plant"),
     FELL_APART,
-    SNUG;
+    SNUG,
+    NOTED("state"),
+    NOTED_APART("state");
 
     private final List<String> arguments;
 

@@ -45,6 +45,7 @@ public record SetUp(
         double feedGrams) {
 
     private static final int MOST_BEDS = 4;
+    private static final double FINGER_CM = 1;
     private static final double LEAST_MIX_CM = 0.5;
 
     /** A pole may take so much of the width of the mouth; by judgement. */
@@ -68,11 +69,11 @@ public record SetUp(
      *
      * @param name what people call it
      * @param recipe what it is of
-     * @param depthCm how deep it is [cm], 0.3 to 100
+     * @param depthCm how deep it is [cm], 0.5 to 100
      */
     public record Bed(Message name, Recipe recipe, double depthCm) {
         public Bed {
-            within("beds.depthCm", depthCm, 0.3, 100, Limit.CM);
+            within("beds.depthCm", depthCm, 0.5, 100, Limit.CM);
         }
     }
 
@@ -88,6 +89,17 @@ public record SetUp(
             within("ball.widthCm", widthCm, 0.5, 190, Limit.CM);
             within("ball.heightCm", heightCm, 0.5, 190, Limit.CM);
             within("ball.aboveCm", aboveCm, -50, 30, Limit.CM);
+        }
+
+        /** The ball of a plant that has filled this pot; a finger narrower than its mouth. By judgement. */
+        public static RootBall outOf(final Pot pot) {
+            return new RootBall(Math.max(0.5, pot.topCm() - FINGER_CM), 0.9 * pot.fillCm(), 0);
+        }
+
+        /** The same shape with a share of the volume: what is left once roots are cut. */
+        public RootBall left(final double share) {
+            final double shrunk = Math.cbrt(share);
+            return new RootBall(widthCm * shrunk, heightCm * shrunk, aboveCm);
         }
 
         /** Volume [L]: a frustum of the usual taper. */
@@ -265,10 +277,16 @@ public record SetUp(
         }
     }
 
-    /** The same with another root ball. */
-    public SetUp with(final Optional<RootBall> other) {
+    /** The same with mesh over its holes, if it has any. */
+    SetUp covered() {
+        final HoleCover covered = holes.count() > 0 ? HoleCover.MESH : cover;
         return new SetUp(
-                form, saucer, holes, cover, beds, other, pole, channelCm, dressing, dressingCm, feed, feedGrams);
+                form, saucer, holes, covered, beds, ball, pole, channelCm, dressing, dressingCm, feed, feedGrams);
+    }
+
+    /** The same without a dressing. */
+    public SetUp bare() {
+        return new SetUp(form, saucer, holes, cover, beds, ball, pole, channelCm, TopDressing.NONE, 0, feed, feedGrams);
     }
 
     private static Quantity length(final double cm) {

@@ -343,8 +343,7 @@ public record Template(SetUpKind kind, Pot pot, SetUp setUp, List<Choice> choice
 
         private void dress(final TopDressing with, final double deepCm) {
             dressing = with;
-            final double share = Math.min(pot.fill(), (pot.heightCm() - deepCm) / pot.heightCm());
-            pot = pot.filledTo(Math.max(0.5, share));
+            pot = pot.filledTo(UsualParts.fillUnder(pot, deepCm));
             dressingCm = deepCm;
         }
 

@@ -39,6 +39,9 @@ public record Pot(
     /** Share of the inside height to which a pot is usually filled, leaving room to water; common practice, no source. */
     public static final double FILL = 0.92;
 
+    /** Least share of the inside height to which a pot may be filled. */
+    public static final double LEAST_FILL = 0.4;
+
     /** Bottom over top width of an ordinary pot; common practice, no source. */
     public static final double USUAL_TAPER = 0.75;
 
@@ -46,7 +49,7 @@ public record Pot(
     public static final double USUAL_HEIGHT = 0.92;
 
     /** Most of the height that a drainage layer may take; by judgement. */
-    private static final double MOST_LAYER = 0.7;
+    public static final double MOST_LAYER = 0.7;
 
     /** How much wider than its mouth a pot may be reckoned. */
     private static final double WIDEST_BELLY = 3;
@@ -59,7 +62,7 @@ public record Pot(
         within("pot.bottomCm", bottomCm, 1, 200, Limit.CM);
         within("pot.heightCm", heightCm, 2, 200, Limit.CM);
         within("pot.lengthOverWidth", lengthOverWidth, 1, 12, Limit.TIMES);
-        within("pot.fill", fill, 0.4, 1, Limit.SHARE);
+        within("pot.fill", fill, LEAST_FILL, 1, Limit.SHARE);
         if (base == PotBase.NO_HOLES) {
             within("pot.baseCm", baseCm, 0, heightCm, Limit.CM_OF_OVERFLOW);
         }

@@ -138,6 +138,17 @@ class PlacingTest {
     }
 
     @Test
+    void crowdedIsWhatStandsCloserThanTold() {
+        final Placing two = Placing.in(POT, List.of(new Spot(-2, 0, 0), new Spot(2, 0, 0)));
+
+        assertThat(two.crowds(4, 1)).isFalse();
+        assertThat(two.crowds(4.2, 1)).isTrue();
+        assertThat(two.crowds(4, 9)).isTrue();
+        assertThat(Placing.in(POT, List.of(new Spot(0, 0, 0))).crowds(8, 1)).isFalse();
+        assertThat(Placing.Spacing.BULBS_APART.roomCm(3)).isEqualTo(6);
+    }
+
+    @Test
     void placesThatWereMovedAreMeasured() {
         final Placing moved = Placing.in(POT, List.of(new Spot(0, 0, 0), new Spot(3, 4, 0)));
 

@@ -2,6 +2,7 @@ package looseknit.core.planting;
 
 import static looseknit.core.Materials.recipe;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -23,9 +24,14 @@ class PotChoiceTest {
     private static final RootBall BALL = new RootBall(10, 9, 0);
 
     private static List<PotChoice> among(final Pot... pots) {
+        return among(1, pots);
+    }
+
+    private static List<PotChoice> among(final double left, final Pot... pots) {
         return PotChoice.among(
                 List.of(pots),
                 BALL,
+                left,
                 recipe("peat 3 perlite_med 1"),
                 new Brief(
                         PlantBook.shipped().plant("peace_lily"),
@@ -55,6 +61,16 @@ class PotChoiceTest {
                 .allMatch(choice -> choice.fit() == Fit.TOO_SMALL);
         assertThat(choices)
                 .allSatisfy(choice -> assertThat(choice.days().value()).isPositive());
+    }
+
+    /** What is left of a ball once rotten roots are cut wants a smaller pot. */
+    @Test
+    void aBallThatWasCutWantsASmallerPot() {
+        final Pot pot = Pot.ordinary(13, PotWall.PLASTIC);
+
+        assertThat(among(pot).get(0).fit()).isEqualTo(Fit.RIGHT);
+        assertThat(among(0.4, pot).get(0).fit()).isEqualTo(Fit.TOO_BIG);
+        assertThat(BALL.left(0.4).litres()).isCloseTo(0.4 * BALL.litres(), within(1e-12));
     }
 
     @Test

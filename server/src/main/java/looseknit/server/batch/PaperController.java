@@ -1,10 +1,7 @@
 package looseknit.server.batch;
 
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
-import looseknit.core.measure.OutOfRangeException;
-import looseknit.core.message.TableText;
 import looseknit.server.frame.Books;
 import looseknit.server.paper.Paper;
 import org.springframework.http.MediaType;
@@ -54,7 +51,7 @@ class PaperController {
                         batches.plan(batch),
                         Optional.ofNullable(body.brief().plantId())
                                 .flatMap(plant -> books.plants().plant(plant)),
-                        size(size),
+                        Paper.Size.named(size),
                         address(id)));
     }
 
@@ -70,16 +67,8 @@ class PaperController {
                 paper.shopping(
                         batch,
                         stretch.shopping(id),
-                        size(size),
+                        Paper.Size.named(size),
                         currency.length() > LONGEST_CURRENCY ? currency.substring(0, LONGEST_CURRENCY) : currency));
-    }
-
-    private static Paper.Size size(final String name) {
-        try {
-            return Paper.Size.valueOf(name.toUpperCase(Locale.ROOT));
-        } catch (final IllegalArgumentException e) {
-            throw new OutOfRangeException("size", name, TableText.said("A4 or letter"));
-        }
     }
 
     private static String address(final UUID id) {

@@ -12,10 +12,12 @@ import java.util.UUID;
 import looseknit.core.care.NextLook;
 import looseknit.core.care.Pace;
 import looseknit.server.pot.Potting;
+import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
 
 /** A look at a pot, what was found, and what stood before, so that it can be taken back. */
 @Entity
+@Immutable
 @Table(name = "look")
 public class Look {
 

@@ -9,6 +9,8 @@ import looseknit.core.care.Pace;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.server.frame.NotThere;
+import looseknit.server.frame.Refused;
+import looseknit.server.pot.PotWork;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.PottingOfBatch;
 import looseknit.server.pot.PottingRepository;
@@ -24,11 +26,13 @@ public class Rounds {
 
     private final LookRepository looks;
     private final PottingRepository pottings;
+    private final PotWork work;
     private final Clock clock;
 
-    Rounds(final LookRepository looks, final PottingRepository pottings, final Clock clock) {
+    Rounds(final LookRepository looks, final PottingRepository pottings, final PotWork work, final Clock clock) {
         this.looks = looks;
         this.pottings = pottings;
+        this.work = work;
         this.clock = clock;
     }
 
@@ -55,6 +59,10 @@ public class Rounds {
         if (looks.existsById(id)) {
             return potting;
         }
+        if (potting.deleted() || potting.state() != Potting.State.HERE) {
+            throw new Refused(
+                    "This plant is not here", "It was removed, lent, given away, lost or repotted meanwhile.");
+        }
         if (day.isBefore(potting.pottedOn())) {
             throw new OutOfRangeException(
                     "the day of the look",
@@ -74,10 +82,11 @@ public class Rounds {
 
     /** What the looks at a pot have taught, as far as they count. */
     private Pace learnt(final Potting potting) {
+        final LocalDate since = work.standsSoSince(potting);
         return Pace.learnt(
                 potting.predictedDays(),
                 looks.findTop500ByPottingIdOrderBySequenceDesc(potting.id()).stream()
-                        .filter(look -> !look.lookedOn().isBefore(potting.learnsFrom()))
+                        .filter(look -> !look.lookedOn().isBefore(since))
                         .map(Look::seen)
                         .toList());
     }

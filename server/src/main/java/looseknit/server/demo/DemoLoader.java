@@ -273,7 +273,7 @@ class DemoLoader implements ApplicationRunner {
         final UUID mother = demo.mother() == null ? null : id("potting", demo.mother());
         if (demo.kind() == null) {
             return new Pottings.ToPot(
-                    id, demo.label(), demo.brief(), batch, day, SetUpKind.PLAIN, null, mother, demo.origin());
+                    id, demo.label(), demo.brief(), batch, day, SetUpKind.PLAIN, null, null, mother, demo.origin());
         }
         final FittedSetUps.Fitted fitted =
                 setUps.of(demo.kind(), Objects.requireNonNull(demo.brief().pot()), demo.ball());
@@ -285,6 +285,7 @@ class DemoLoader implements ApplicationRunner {
                 day,
                 demo.kind(),
                 fitted.setUp(),
+                null,
                 mother,
                 demo.origin());
     }

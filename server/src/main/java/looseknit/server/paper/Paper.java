@@ -10,8 +10,11 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import java.util.Base64;
 import java.util.Map;
+import looseknit.core.measure.OutOfRangeException;
+import looseknit.core.message.TableText;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.springframework.stereotype.Component;
 import org.springframework.web.util.HtmlUtils;
@@ -32,6 +35,18 @@ public class Paper {
 
         Size(final String css) {
             this.css = css;
+        }
+
+        /**
+         * The sheet of a name.
+         *
+         * @throws OutOfRangeException if there is none
+         */
+        public static Size named(final String name) {
+            return Arrays.stream(values())
+                    .filter(size -> size.name().equalsIgnoreCase(name))
+                    .findFirst()
+                    .orElseThrow(() -> new OutOfRangeException("size", name, TableText.said("A4 or letter")));
         }
 
         /** The sheet as a style names it. */

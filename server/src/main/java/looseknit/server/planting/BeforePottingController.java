@@ -14,6 +14,7 @@ import looseknit.core.planting.Newcomer;
 import looseknit.core.planting.Placing;
 import looseknit.core.planting.PotChoice;
 import looseknit.core.planting.RootCheck;
+import looseknit.core.pot.Pot;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.need.PotBody;
@@ -63,10 +64,11 @@ class BeforePottingController {
     record RootsFoundBody(
             RootCheck.State state, Message words, List<Message> actions, Stage stage, boolean broke, double left) {}
 
-    /** Pots to choose among for a ball. */
+    /** Pots to choose among for a ball, of which a share is left once its roots are cut. */
     record PotChoiceAskedBody(
             @NotNull @Valid AskedBody asked,
             SetUpBody.@NotNull @Valid BallBody ball,
+            double left,
             @NotNull @Size(min = 1, max = MOST_POTS) List<@Valid @NotNull PotBody> pots) {}
 
     /** A pot as it suits; its tilt is null where it hangs. */
@@ -81,25 +83,41 @@ class BeforePottingController {
             double highDays,
             @Nullable Double tipsAtDeg) {}
 
-    /** Plants or bulbs to place in a pot. */
+    /** Plants or bulbs to place in a pot, each so wide. */
     record PlacingAskedBody(
             @NotNull @Valid PotBody pot,
+            Placing.@NotNull Spacing spacing,
             int count,
-            double widthCm,
+            double ownCm,
             double wallCm,
             Placing.@NotNull Pattern pattern,
             Placing.@NotNull Facing facing) {}
 
-    /** A place from the middle of the mouth, and where a tip or bud looks. */
-    record SpotBody(double x, double y, double facingDeg) {}
+    /** Places as they stand in a pot, perhaps moved by hand. */
+    record PlacedAskedBody(@NotNull @Valid PotBody pot, SetUpBody.@NotNull @Valid PlacesBody places) {}
 
-    /** Places that were moved by hand. */
-    record MovedAskedBody(
-            @NotNull @Valid PotBody pot,
-            @NotNull @Size(min = 1, max = Placing.MOST) List<@NotNull SpotBody> spots) {}
+    /** The mouth of a pot from above, inside at the surface of the mix. */
+    record MouthBody(boolean round, double wideCm, double deepCm) {}
 
-    /** Places, the smallest distances between them and to the wall, and how many would fit. */
-    record PlacingBody(List<SpotBody> spots, double apartCm, double fromWallCm, int most) {}
+    /**
+     * Places in a pot.
+     *
+     * @param roomCm width that each has for itself [cm]
+     * @param apartCm smallest distance between two of them [cm]
+     * @param freeToWallCm smallest room between one and the wall [cm]
+     * @param crowded whether some stand closer than the room that each is to have
+     * @param most how many would fit so; null where they were moved by hand
+     * @param depth how deep they are set
+     */
+    record PlacingBody(
+            List<SetUpBody.SpotBody> spots,
+            MouthBody mouth,
+            double roomCm,
+            double apartCm,
+            double freeToWallCm,
+            boolean crowded,
+            @Nullable Integer most,
+            Message depth) {}
 
     /** Whether a plant may be potted up yet. */
     @PostMapping("/newcomer")
@@ -132,6 +150,7 @@ class BeforePottingController {
         return PotChoice.among(
                         body.pots().stream().map(pot -> pot.toCore(books)).toList(),
                         body.ball().toCore(),
+                        body.left(),
                         asked.recipe().toCore(books),
                         asked.briefToCore(books),
                         knownSource.known(asked.blendId(), asked.recipe()))
@@ -152,32 +171,50 @@ class BeforePottingController {
     /** Where they stand. */
     @PostMapping("/placing")
     PlacingBody placing(@RequestBody @Valid final PlacingAskedBody body) {
-        final var pot = body.pot().toCore(books);
+        final Pot pot = body.pot().toCore(books);
+        final double roomCm = body.spacing().roomCm(body.ownCm());
         return body(
-                Placing.of(pot, body.count(), body.widthCm(), body.wallCm(), body.pattern(), body.facing()),
-                Placing.mostIn(pot, body.widthCm(), body.wallCm(), body.pattern()));
+                pot,
+                Placing.of(pot, body.count(), roomCm, body.wallCm(), body.pattern(), body.facing()),
+                body.spacing(),
+                body.ownCm(),
+                body.wallCm(),
+                Placing.mostIn(pot, roomCm, body.wallCm(), body.pattern()));
     }
 
-    /** What is between places that were moved by hand. */
-    @PostMapping("/placing/moved")
-    PlacingBody moved(@RequestBody @Valid final MovedAskedBody body) {
+    /** What is between places as they stand. */
+    @PostMapping("/placing/placed")
+    PlacingBody placed(@RequestBody @Valid final PlacedAskedBody body) {
+        final Pot pot = body.pot().toCore(books);
+        final SetUpBody.PlacesBody places = body.places();
         return body(
+                pot,
                 Placing.in(
-                        body.pot().toCore(books),
-                        body.spots().stream()
-                                .map(spot -> new Placing.Spot(spot.x(), spot.y(), spot.facingDeg()))
-                                .toList()),
-                body.spots().size());
+                        pot,
+                        places.spots().stream().map(SetUpBody.SpotBody::toCore).toList()),
+                places.spacing(),
+                places.ownCm(),
+                places.wallCm(),
+                null);
     }
 
-    private static PlacingBody body(final Placing placing, final int most) {
+    private static PlacingBody body(
+            final Pot pot,
+            final Placing placing,
+            final Placing.Spacing spacing,
+            final double ownCm,
+            final double wallCm,
+            final @Nullable Integer most) {
+        final Placing.Seen mouth = Placing.Seen.of(pot);
         return new PlacingBody(
-                placing.spots().stream()
-                        .map(spot -> new SpotBody(spot.x(), spot.y(), spot.facingDeg()))
-                        .toList(),
+                placing.spots().stream().map(SetUpBody.SpotBody::of).toList(),
+                new MouthBody(mouth.round(), mouth.wideCm(), mouth.deepCm()),
+                spacing.roomCm(ownCm),
                 placing.apartCm(),
-                placing.fromWallCm(),
-                most);
+                placing.freeToWallCm(ownCm),
+                placing.crowds(spacing.roomCm(ownCm), wallCm),
+                most,
+                spacing.depth());
     }
 
     private Plant plant(final String id) {

@@ -8,7 +8,9 @@ import looseknit.core.dry.ClosedGlass;
 import looseknit.core.material.Material;
 import looseknit.core.message.Message;
 import looseknit.core.outlook.PotPortrait;
+import looseknit.core.planting.Seam;
 import looseknit.core.planting.SetUp;
+import looseknit.core.planting.TemplateSentence;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotWall;
 import looseknit.core.pot.Stability;
@@ -29,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param cost what goes in costs, at the prices of the shelf; null unless every price is known
  * @param syringe how a glass without holes is watered; null for others
  * @param effects what the parts of the set-up do, in words
+ * @param seams what can be moved up and down
  */
 public record SectionBody(
         double fillCm,
@@ -54,7 +57,15 @@ public record SectionBody(
         List<PotCurveBody> curves,
         @Nullable Double cost,
         @Nullable SyringeBody syringe,
-        List<Message> effects) {
+        List<Message> effects,
+        List<SeamBody> seams) {
+
+    /** A line that can be moved up and down: where it lies, how far it may go, and the depth or height that people know it by. */
+    public record SeamBody(Seam.Part part, int bed, double atCm, double lowCm, double highCm, double valueCm) {
+        static SeamBody of(final Seam seam) {
+            return new SeamBody(seam.part(), seam.bed(), seam.atCm(), seam.lowCm(), seam.highCm(), seam.valueCm());
+        }
+    }
 
     /** A layer as it stands; shares in per cent of its volume. */
     public record SectionLevelBody(
@@ -124,7 +135,7 @@ public record SectionBody(
                 portrait.settledCm(),
                 setUp.underMixCm(pot),
                 pot.layer()
-                        .map(layer -> looseknit.core.planting.TemplateSentence.OF_MATERIAL.with(layer.material()))
+                        .map(layer -> TemplateSentence.OF_MATERIAL.with(layer.material()))
                         .orElse(null),
                 portrait.wetFootCm(),
                 portrait.mixLitres(),
@@ -161,6 +172,7 @@ public record SectionBody(
                         .toList(),
                 cost.isPresent() ? cost.getAsDouble() : null,
                 portrait.syringe().map(SyringeBody::of).orElse(null),
-                portrait.effects());
+                portrait.effects(),
+                Seam.of(pot, setUp).stream().map(SeamBody::of).toList());
     }
 }

@@ -12,6 +12,7 @@ import looseknit.core.message.TableText;
 import looseknit.core.message.Wording;
 import looseknit.core.planting.FeedPlace;
 import looseknit.core.planting.HoleCover;
+import looseknit.core.planting.Placing;
 import looseknit.core.planting.PotForm;
 import looseknit.core.planting.SetUp;
 import looseknit.server.frame.Books;
@@ -32,7 +33,8 @@ public record SetUpBody(
         @NotNull TopDressing dressing,
         double dressingCm,
         @NotNull FeedPlace feed,
-        double feedGrams) {
+        double feedGrams,
+        @Valid @Nullable PlacesBody places) {
 
     /** A layer under the mix, from below. */
     public record BedBody(
@@ -48,13 +50,50 @@ public record SetUpBody(
             return new SetUp.RootBall(widthCm, heightCm, aboveCm);
         }
 
-        static BallBody of(final SetUp.RootBall ball) {
+        /** A ball of the core as it travels. */
+        public static BallBody of(final SetUp.RootBall ball) {
             return new BallBody(ball.widthCm(), ball.heightCm(), ball.aboveCm());
         }
     }
 
+    /**
+     * Where several plants or bulbs stand, seen from above.
+     *
+     * @param ownCm how wide each is [cm]
+     * @param wallCm room that is kept to the wall [cm]
+     * @param byHand whether they were moved by hand since they were laid
+     */
+    public record PlacesBody(
+            Placing.@NotNull Spacing spacing,
+            double ownCm,
+            double wallCm,
+            Placing.@NotNull Pattern pattern,
+            Placing.@NotNull Facing facing,
+            boolean byHand,
+            @NotNull @Size(max = Placing.MOST) List<@NotNull SpotBody> spots) {}
+
+    /** A place from the middle of the mouth [cm], and where a tip or bud looks [°]. */
+    public record SpotBody(double x, double y, double facingDeg) {
+
+        /** A place of the core as it travels. */
+        public static SpotBody of(final Placing.Spot spot) {
+            return new SpotBody(spot.x(), spot.y(), spot.facingDeg());
+        }
+
+        /** The place as the core understands it. */
+        public Placing.Spot toCore() {
+            return new Placing.Spot(x, y, facingDeg);
+        }
+    }
+
     /** What it climbs on. */
-    public record PoleBody(SetUp.@NotNull PoleKind kind, double widthCm, double heightCm) {}
+    public record PoleBody(SetUp.@NotNull PoleKind kind, double widthCm, double heightCm) {
+
+        /** A pole of the core as it travels. */
+        public static PoleBody of(final SetUp.Pole pole) {
+            return new PoleBody(pole.kind(), pole.widthCm(), pole.heightCm());
+        }
+    }
 
     /** A set-up of the core as it travels; its layers named in the words of whoever asks. */
     public static SetUpBody of(final SetUp setUp, final Wording wording) {
@@ -69,14 +108,13 @@ public record SetUpBody(
                                 new BedBody(wording.of(bed.name()), RecipeBody.of(bed.recipe(), null), bed.depthCm()))
                         .toList(),
                 setUp.ball().map(BallBody::of).orElse(null),
-                setUp.pole()
-                        .map(pole -> new PoleBody(pole.kind(), pole.widthCm(), pole.heightCm()))
-                        .orElse(null),
+                setUp.pole().map(PoleBody::of).orElse(null),
                 setUp.channelCm(),
                 setUp.dressing(),
                 setUp.dressingCm(),
                 setUp.feed(),
-                setUp.feedGrams());
+                setUp.feedGrams(),
+                null);
     }
 
     /**

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import looseknit.core.dry.TopDressing;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Message;
 import looseknit.core.message.TableText;
@@ -18,6 +19,7 @@ import looseknit.core.planting.SetUp;
 import looseknit.core.planting.SetUpKind;
 import looseknit.core.planting.Step;
 import looseknit.core.planting.Template;
+import looseknit.core.planting.UsualParts;
 import looseknit.core.pot.Pot;
 import looseknit.core.reading.PottedMix;
 import looseknit.server.frame.Books;
@@ -89,6 +91,25 @@ class SetUpsController {
     /** A vessel of which mouth and height are known, and how much water it takes to the rim. */
     record MeasuredVesselBody(@NotNull @Valid PotBody pot, double litres) {}
 
+    /** A dressing at its usual depth, and how high the pot is filled under it. */
+    record DressedBody(TopDressing dressing, double depthCm, double fill) {}
+
+    /**
+     * What to begin with in a pot.
+     *
+     * @param start the set-up
+     * @param ball a root ball of about the right size
+     * @param ballOutOfIt the ball of a plant that has filled this pot
+     * @param fill share of the height to which it is filled
+     */
+    record UsualPartsBody(
+            SetUpBody start,
+            SetUpBody.BallBody ball,
+            SetUpBody.BallBody ballOutOfIt,
+            List<SetUpBody.PoleBody> poles,
+            List<DressedBody> dressings,
+            double fill) {}
+
     /** A vessel with what it holds. */
     record VesselBody(PotBody pot, double litresToRim, double mixLitres) {
         static VesselBody of(final Pot pot) {
@@ -134,6 +155,22 @@ class SetUpsController {
                         .map(choice ->
                                 new TemplateChoiceBody(choice.aspect().words(), choice.because(), choice.suits()))
                         .toList());
+    }
+
+    /** What to begin with when something is added to a pot. */
+    @PostMapping("/usual")
+    UsualPartsBody usual(@RequestBody @Valid final PotBody body) {
+        final Pot pot = body.toCore(books);
+        final UsualParts usual = UsualParts.of(pot);
+        return new UsualPartsBody(
+                SetUpBody.of(usual.start(), speech.wording()),
+                SetUpBody.BallBody.of(usual.ball()),
+                SetUpBody.BallBody.of(usual.ballOutOfIt()),
+                usual.poles().stream().map(SetUpBody.PoleBody::of).toList(),
+                usual.dressings().stream()
+                        .map(each -> new DressedBody(each.dressing(), each.depthCm(), each.fill()))
+                        .toList(),
+                pot.fill());
     }
 
     /** What is done, in order. */

@@ -4,6 +4,7 @@ import java.util.List;
 import looseknit.core.dry.TopDressing;
 import looseknit.core.planting.FeedPlace;
 import looseknit.core.planting.HoleCover;
+import looseknit.core.planting.Placing;
 import looseknit.core.planting.PotForm;
 import looseknit.core.planting.SetUp;
 import looseknit.server.reading.StoredRecipe;
@@ -23,7 +24,8 @@ record StoredSetUp(
         TopDressing dressing,
         double dressingCm,
         FeedPlace feed,
-        double feedGrams) {
+        double feedGrams,
+        @Nullable StoredPlaces places) {
 
     /** A layer as it is stored. */
     record StoredBed(String name, StoredRecipe recipe, double depthCm) {}
@@ -33,6 +35,46 @@ record StoredSetUp(
 
     /** A pole as it is stored. */
     record StoredPole(SetUp.PoleKind kind, double widthCm, double heightCm) {}
+
+    /** Places as they are stored. */
+    record StoredPlaces(
+            Placing.Spacing spacing,
+            double ownCm,
+            double wallCm,
+            Placing.Pattern pattern,
+            Placing.Facing facing,
+            boolean byHand,
+            List<StoredSpot> spots) {
+
+        static StoredPlaces of(final SetUpBody.PlacesBody body) {
+            return new StoredPlaces(
+                    body.spacing(),
+                    body.ownCm(),
+                    body.wallCm(),
+                    body.pattern(),
+                    body.facing(),
+                    body.byHand(),
+                    body.spots().stream()
+                            .map(spot -> new StoredSpot(spot.x(), spot.y(), spot.facingDeg()))
+                            .toList());
+        }
+
+        SetUpBody.PlacesBody body() {
+            return new SetUpBody.PlacesBody(
+                    spacing,
+                    ownCm,
+                    wallCm,
+                    pattern,
+                    facing,
+                    byHand,
+                    spots.stream()
+                            .map(spot -> new SetUpBody.SpotBody(spot.x(), spot.y(), spot.facingDeg()))
+                            .toList());
+        }
+    }
+
+    /** A place as it is stored. */
+    record StoredSpot(double x, double y, double facingDeg) {}
 
     static StoredSetUp of(final SetUpBody body) {
         return new StoredSetUp(
@@ -60,7 +102,8 @@ record StoredSetUp(
                 body.dressing(),
                 body.dressingCm(),
                 body.feed(),
-                body.feedGrams());
+                body.feedGrams(),
+                body.places() == null ? null : StoredPlaces.of(body.places()));
     }
 
     SetUpBody body() {
@@ -80,6 +123,7 @@ record StoredSetUp(
                 dressing,
                 dressingCm,
                 feed,
-                feedGrams);
+                feedGrams,
+                places == null ? null : places.body());
     }
 }

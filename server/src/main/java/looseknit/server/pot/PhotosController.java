@@ -9,18 +9,15 @@ import looseknit.core.message.TableText;
 import looseknit.server.frame.NotThere;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Pictures of pots over HTTP. They stay on this machine. */
@@ -31,19 +28,12 @@ class PhotosController {
     private final PhotoRepository photos;
     private final Pottings pottings;
     private final PotWork work;
-    private final PotEventRepository events;
     private final Clock clock;
 
-    PhotosController(
-            final PhotoRepository photos,
-            final Pottings pottings,
-            final PotWork work,
-            final PotEventRepository events,
-            final Clock clock) {
+    PhotosController(final PhotoRepository photos, final Pottings pottings, final PotWork work, final Clock clock) {
         this.photos = photos;
         this.pottings = pottings;
         this.work = work;
-        this.events = events;
         this.clock = clock;
     }
 
@@ -87,14 +77,6 @@ class PhotosController {
     @Transactional(readOnly = true)
     ResponseEntity<byte[]> thumbnail(@PathVariable final UUID id) {
         return jpeg(photos.findById(id).orElseThrow(PhotosController::gone).thumbnail());
-    }
-
-    @DeleteMapping("/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Transactional
-    void delete(@PathVariable final UUID id) {
-        photos.delete(photos.findById(id).orElseThrow(PhotosController::gone));
-        events.deleteById(id);
     }
 
     private static NotThere gone() {

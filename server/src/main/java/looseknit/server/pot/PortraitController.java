@@ -6,13 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import looseknit.core.message.MeasureSystem;
 import looseknit.core.message.Message;
 import looseknit.core.message.TableText;
-import looseknit.core.message.Wording;
 import looseknit.core.need.Plant;
 import looseknit.core.outlook.Ahead;
 import looseknit.server.frame.Refused;
+import looseknit.server.message.Speech;
 import looseknit.server.planting.SectionBody;
 import looseknit.server.planting.SetUpBody;
 import looseknit.server.reading.RecipeBody;
@@ -33,6 +32,7 @@ class PortraitController {
     private final PotDrying drying;
     private final PotWork work;
     private final Shelf shelf;
+    private final Speech speech;
     private final Clock clock;
 
     PortraitController(
@@ -41,12 +41,14 @@ class PortraitController {
             final PotDrying drying,
             final PotWork work,
             final Shelf shelf,
+            final Speech speech,
             final Clock clock) {
         this.pottings = pottings;
         this.bodies = bodies;
         this.drying = drying;
         this.work = work;
         this.shelf = shelf;
+        this.speech = speech;
         this.clock = clock;
     }
 
@@ -104,7 +106,7 @@ class PortraitController {
                 SectionBody.of(read.potted(), read.setUp(), shelf.pricesPerLitre())
                         .orElseThrow(() -> new Refused(
                                 "This pot cannot be drawn", "Its plant, pot or place is not known any more.")),
-                SetUpBody.of(read.setUp(), Wording.english(MeasureSystem.METRIC)),
+                Optional.ofNullable(potting.setUp()).orElseGet(() -> SetUpBody.of(read.setUp(), speech.wording())),
                 plant.map(each -> each.growing().thirst())
                         .filter(each -> !each.isEmpty())
                         .map(TableText::message)

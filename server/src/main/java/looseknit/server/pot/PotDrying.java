@@ -1,9 +1,8 @@
 package looseknit.server.pot;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.Optional;
 import looseknit.core.care.NextLook;
+import looseknit.core.care.Pace;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
@@ -29,13 +28,11 @@ class PotDrying {
     private final Books books;
     private final Batches batches;
     private final KnownSource knownSource;
-    private final Clock clock;
 
-    PotDrying(final Books books, final Batches batches, final KnownSource knownSource, final Clock clock) {
+    PotDrying(final Books books, final Batches batches, final KnownSource knownSource) {
         this.books = books;
         this.batches = batches;
         this.knownSource = knownSource;
-        this.clock = clock;
     }
 
     /** A pot as the core reads it. */
@@ -76,7 +73,7 @@ class PotDrying {
         final Estimate days =
                 days(read(batches.recipeOf(batch, potting.id()), batch, complete(brief), potting.setUp()));
         potting.stands(brief, days);
-        potting.learnsAnew(LocalDate.now(clock));
+        potting.dries(Pace.of(days));
         potting.lookNext(potting.lastWateredOn(), NextLook.afterWatering(days));
     }
 

@@ -8,6 +8,8 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.Set;
 import java.util.UUID;
 import looseknit.server.need.BriefBody;
 import looseknit.server.need.BriefColumn;
@@ -35,9 +37,17 @@ class PotEvent extends ToldOnce {
         NOTED,
         PICTURED;
 
+        private static final Set<Kind> CHANGES = EnumSet.of(MOVED, LENT, CAME_BACK, GIVEN_AWAY, LOST, REPOTTED, SET_UP);
+        private static final Set<Kind> STAYS = EnumSet.of(REPOTTED, DIVIDED, CUTTINGS, SET_UP);
+
         /** Whether it changes where a plant is or how it stands: only the last of these can be taken back. */
-        boolean moves() {
-            return compareTo(SET_UP) <= 0 && this != DIVIDED && this != CUTTINGS;
+        boolean changes() {
+            return CHANGES.contains(this);
+        }
+
+        /** Whether it goes only with what came of it: another pot, or another set-up. */
+        boolean stays() {
+            return STAYS.contains(this);
         }
     }
 

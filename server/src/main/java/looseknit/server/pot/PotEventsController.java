@@ -71,11 +71,6 @@ class PotEventsController {
     @GetMapping("/pottings/{id}/events")
     List<PotEventBody> all(@PathVariable final UUID id) {
         final List<PotEvent> events = work.of(id);
-        final UUID last = events.stream()
-                .filter(each -> each.kind().moves())
-                .findFirst()
-                .map(PotEvent::getId)
-                .orElse(id);
         return events.stream()
                 .map(each -> new PotEventBody(
                         each.getId(),
@@ -84,11 +79,7 @@ class PotEventsController {
                         each.words(),
                         each.amount(),
                         each.otherId(),
-                        each.kind() != PotEvent.Kind.SET_UP
-                                && each.kind() != PotEvent.Kind.REPOTTED
-                                && each.kind() != PotEvent.Kind.DIVIDED
-                                && each.kind() != PotEvent.Kind.CUTTINGS
-                                && (!each.kind().moves() || each.getId().equals(last))))
+                        PotWork.canBeTakenBack(each, events)))
                 .toList();
     }
 

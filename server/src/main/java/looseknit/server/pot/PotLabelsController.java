@@ -3,6 +3,7 @@ package looseknit.server.pot;
 import static looseknit.server.paper.Paper.plain;
 
 import java.time.format.DateTimeFormatter;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -37,6 +38,13 @@ class PotLabelsController {
             this.across = across;
             this.highMm = highMm;
         }
+
+        static LabelSize named(final String name) {
+            return Arrays.stream(values())
+                    .filter(size -> size.name().equalsIgnoreCase(name))
+                    .findFirst()
+                    .orElseThrow(() -> new OutOfRangeException("label", name, TableText.said("small or large")));
+        }
     }
 
     private final Pottings pottings;
@@ -63,8 +71,8 @@ class PotLabelsController {
         if (pots.isEmpty()) {
             throw new NotThere("pot");
         }
-        final LabelSize labels = one(LabelSize.class, "label", label);
-        final Paper.Size sheet = one(Paper.Size.class, "size", size);
+        final LabelSize labels = LabelSize.named(label);
+        final Paper.Size sheet = Paper.Size.named(size);
         final StringBuilder body = new StringBuilder("<table>");
         for (int i = 0; i < pots.size(); i += labels.across) {
             body.append("<tr>");
@@ -105,20 +113,5 @@ class PotLabelsController {
                                 .path("/pots/{id}")
                                 .buildAndExpand(pot.id())
                                 .toUriString()));
-    }
-
-    private static <E extends Enum<E>> E one(final Class<E> of, final String field, final String name) {
-        try {
-            return Enum.valueOf(of, name.toUpperCase(Locale.ROOT));
-        } catch (final IllegalArgumentException e) {
-            throw new OutOfRangeException(
-                    field,
-                    name,
-                    TableText.said(String.join(
-                            " or ",
-                            java.util.Arrays.stream(of.getEnumConstants())
-                                    .map(each -> each.name().toLowerCase(Locale.ROOT))
-                                    .toList())));
-        }
     }
 }

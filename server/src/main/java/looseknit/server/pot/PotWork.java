@@ -6,9 +6,11 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
@@ -30,16 +32,19 @@ public class PotWork {
 
     private final PottingRepository pottings;
     private final PotEventRepository events;
+    private final PhotoRepository photos;
     private final PotDrying drying;
     private final Clock clock;
 
     PotWork(
             final PottingRepository pottings,
             final PotEventRepository events,
+            final PhotoRepository photos,
             final PotDrying drying,
             final Clock clock) {
         this.pottings = pottings;
         this.events = events;
+        this.photos = photos;
         this.drying = drying;
         this.clock = clock;
     }
@@ -181,34 +186,52 @@ public class PotWork {
     Potting takeBack(final UUID id) {
         final PotEvent event = events.findById(id).orElseThrow(() -> new NotThere("note"));
         final Potting potting = pottings.lock(event.pottingId()).orElseThrow(() -> new NotThere("pot"));
-        if (event.kind().moves()) {
-            final boolean last = events.findByPottingIdOrderByNumberDesc(potting.id()).stream()
-                    .filter(each -> each.kind().moves())
-                    .findFirst()
-                    .filter(each -> each.getId().equals(id))
-                    .isPresent();
-            if (!last) {
-                throw new OutOfRangeException(
-                        "the step", "not the last one", TableText.said("only the last change can be taken back"));
-            }
+        if (event.kind().stays()) {
+            throw new Refused(
+                    "This cannot be taken back here",
+                    event.kind() == Kind.SET_UP
+                            ? "Change the set-up again instead."
+                            : "Remove the new pot: it is taken back with it.");
+        }
+        if (!canBeTakenBack(event, of(potting.id()))) {
+            throw new OutOfRangeException(
+                    "the step", "not the last one", TableText.said("only the last change can be taken back"));
+        }
+        if (event.kind().changes()) {
             Optional.ofNullable(event.stateBefore()).ifPresent(potting::becomes);
             Optional.ofNullable(event.briefBefore()).ifPresent(before -> drying.standsNow(potting, before));
         }
-        if (event.kind() == Kind.SET_UP || event.kind() == Kind.REPOTTED) {
-            throw new Refused(
-                    "This cannot be taken back here",
-                    event.kind() == Kind.REPOTTED
-                            ? "Remove the new pot: the old one comes back with it."
-                            : "Change the set-up again instead.");
+        if (event.kind() == Kind.PICTURED) {
+            photos.deleteById(event.getId());
         }
         events.delete(event);
         return pottings.saveAndFlush(potting);
+    }
+
+    /** Whether a step can be taken back: of those that changed something the last of all, the newest first. */
+    static boolean canBeTakenBack(final PotEvent event, final List<PotEvent> all) {
+        return !event.kind().stays()
+                && (!event.kind().changes()
+                        || all.stream()
+                                .filter(each -> each.kind().changes())
+                                .findFirst()
+                                .filter(event::equals)
+                                .isPresent());
     }
 
     /** What happened to a pot, the newest first. */
     @Transactional(readOnly = true)
     List<PotEvent> of(final UUID pottingId) {
         return events.findByPottingIdOrderByNumberDesc(pottingId);
+    }
+
+    /** The day from which on a pot stands as it does now: moved or set up last, or filled. */
+    @Transactional(readOnly = true)
+    public LocalDate standsSoSince(final Potting potting) {
+        return Stream.of(Kind.MOVED, Kind.SET_UP)
+                .flatMap(kind -> last(potting.id(), kind).stream())
+                .max(Comparator.naturalOrder())
+                .orElse(potting.pottedOn());
     }
 
     /** The last day of some kind of step. */

@@ -95,9 +95,6 @@ public class Potting {
     @Column(name = "pace_looks")
     private int paceLooks;
 
-    @Column(name = "pace_from")
-    private @Nullable LocalDate paceFrom;
-
     /** Where a plant is. */
     public enum State {
         HERE,
@@ -143,12 +140,6 @@ public class Potting {
         this.predictedSdDays = days.sd();
     }
 
-    /** Looks before a day count no longer: it stands otherwise since. */
-    void learnsAnew(final LocalDate from) {
-        this.paceFrom = from;
-        dries(Pace.of(predictedDays()));
-    }
-
     /** Notes what its looks have taught. */
     public void dries(final Pace learnt) {
         this.pace = learnt.factor();
@@ -159,11 +150,6 @@ public class Potting {
     /** What its looks have taught. */
     public Pace pace() {
         return paceLooks == 0 ? Pace.of(predictedDays()) : new Pace(pace, paceLogSd, paceLooks);
-    }
-
-    /** The day from which on looks count. */
-    public LocalDate learnsFrom() {
-        return paceFrom == null ? pottedOn : paceFrom;
     }
 
     /** Days from watering until the plant wants water, as they are to be expected after what was seen. */

@@ -20,6 +20,7 @@ import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Plant;
+import looseknit.core.planting.RootCheck;
 import looseknit.core.planting.SetUpKind;
 import looseknit.core.pot.Pot;
 import looseknit.server.batch.Batch;
@@ -29,7 +30,9 @@ import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
 import looseknit.server.frame.StaleRevision;
+import looseknit.server.message.Speech;
 import looseknit.server.need.BriefBody;
+import looseknit.server.planting.RootsBody;
 import looseknit.server.planting.SetUpBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
@@ -58,6 +61,7 @@ public class Pottings {
     private final BinWork work;
     private final PotDrying drying;
     private final PotWork potWork;
+    private final Speech speech;
     private final Clock clock;
 
     Pottings(
@@ -67,6 +71,7 @@ public class Pottings {
             final BinWork work,
             final PotDrying drying,
             final PotWork potWork,
+            final Speech speech,
             final Clock clock) {
         this.books = books;
         this.pottings = pottings;
@@ -74,6 +79,7 @@ public class Pottings {
         this.work = work;
         this.drying = drying;
         this.potWork = potWork;
+        this.speech = speech;
         this.clock = clock;
     }
 
@@ -146,6 +152,7 @@ public class Pottings {
      * A plant to pot up.
      *
      * @param setUp what is in the pot besides its mix; null for nothing
+     * @param roots what was seen at its roots; null if nobody looked
      * @param motherId the plant that it came from; null for none
      * @param origin how it came from it
      */
@@ -157,19 +164,9 @@ public class Pottings {
             LocalDate pottedOn,
             SetUpKind kind,
             @Nullable SetUpBody setUp,
+            @Nullable RootsBody roots,
             @Nullable UUID motherId,
-            Potting.@Nullable Origin origin) {
-
-        /** A plant to pot up in a pot with nothing but mix. */
-        public static ToPot plain(
-                final UUID id,
-                final String label,
-                final BriefBody brief,
-                final UUID batchId,
-                final LocalDate pottedOn) {
-            return new ToPot(id, label, brief, batchId, pottedOn, SetUpKind.PLAIN, null, null, null);
-        }
-    }
+            Potting.@Nullable Origin origin) {}
 
     /**
      * Pots a plant up; a second call with the same id changes nothing.
@@ -199,8 +196,29 @@ public class Pottings {
             }
             work.potted(
                     told.id(), told.batchId(), litres(checked, told.setUp(), batch), told.pottedOn(), potting.label());
-            return pottings.saveAndFlush(potting);
+            final Potting stored = pottings.saveAndFlush(potting);
+            if (told.roots() != null) {
+                roots(stored, told.roots().toCore(), checked.plant().orElseThrow());
+            }
+            return stored;
         });
+    }
+
+    /** What was seen at the roots is kept with the pot: one learns from it later. */
+    private void roots(final Potting potting, final RootCheck roots, final Plant plant) {
+        potWork.note(
+                potting,
+                stepOf(potting.id(), "roots"),
+                potting.pottedOn(),
+                PotEvent.Kind.NOTED,
+                speech.wording().of(roots.noted(plant)),
+                null,
+                null);
+    }
+
+    /** The id of a step that goes with a potting: the same whenever it is told again. */
+    private static UUID stepOf(final UUID potting, final String step) {
+        return UUID.nameUUIDFromBytes((step + " " + potting).getBytes(StandardCharsets.UTF_8));
     }
 
     private void fromMother(final Potting child, final UUID motherId, final Potting.Origin origin) {
@@ -211,7 +229,7 @@ public class Pottings {
         child.cameFrom(motherId, origin);
         potWork.note(
                 mother,
-                UUID.nameUUIDFromBytes(("from " + child.id()).getBytes(StandardCharsets.UTF_8)),
+                stepOf(child.id(), "from"),
                 child.pottedOn(),
                 switch (origin) {
                     case DIVISION -> PotEvent.Kind.DIVIDED;
@@ -227,7 +245,7 @@ public class Pottings {
     }
 
     /**
-     * Gives a pot another name, another set-up, place or hand; what its mix is stays.
+     * Gives a pot another name, another set-up, place or hand; what its mix is stays. The same told again changes nothing.
      *
      * @throws StaleRevision if it has changed since the given revision
      */
@@ -240,17 +258,28 @@ public class Pottings {
             final @Nullable SetUpBody setUp,
             final Supplier<Object> current) {
         final Potting potting = pottings.lock(id).orElseThrow(() -> new NotThere("pot"));
+        final boolean sameSetUp = potting.setUpKind() == kind && Objects.equals(potting.setUp(), setUp);
+        final String name = text("label", label, LONGEST_LABEL);
+        if (sameSetUp && potting.label().equals(name) && potting.brief().equals(brief)) {
+            return potting;
+        }
         if (potting.revision() != revision) {
             throw new StaleRevision("pot", current.get());
         }
-        potting.isCalled(text("label", label, LONGEST_LABEL));
-        final boolean other = potting.setUpKind() != kind || !Objects.equals(potting.setUp(), setUp);
-        potting.isSetUp(kind, setUp);
-        if (other) {
-            potWork.note(potting, UUID.randomUUID(), LocalDate.now(clock), PotEvent.Kind.SET_UP, "", null, null);
+        if (!Objects.equals(potting.brief().place(), brief.place())) {
+            step(potting, PotEvent.Kind.MOVED);
         }
+        if (!sameSetUp || !Objects.equals(potting.brief().pot(), brief.pot())) {
+            step(potting, PotEvent.Kind.SET_UP);
+        }
+        potting.isCalled(name);
+        potting.isSetUp(kind, setUp);
         drying.standsNow(potting, brief);
         return pottings.saveAndFlush(potting);
+    }
+
+    private void step(final Potting potting, final PotEvent.Kind kind) {
+        potWork.note(potting, UUID.randomUUID(), LocalDate.now(clock), kind, "", null, null);
     }
 
     /** Deletes a potting so that it can be restored. */

@@ -4,13 +4,14 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import looseknit.core.planting.SetUpKind;
 import looseknit.server.need.BriefBody;
+import looseknit.server.planting.RootsBody;
 import looseknit.server.planting.SetUpBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
@@ -47,6 +48,7 @@ class PottingsController {
      *
      * @param setUpKind the kind of set-up; null for a plain pot
      * @param setUp what is in the pot besides its mix; null for nothing
+     * @param roots what was seen at its roots; null if nobody looked
      * @param motherId the plant that it came from; null for none
      * @param origin how it came from it
      */
@@ -58,12 +60,13 @@ class PottingsController {
             @NotNull LocalDate pottedOn,
             @Nullable SetUpKind setUpKind,
             @Valid @Nullable SetUpBody setUp,
+            @Valid @Nullable RootsBody roots,
             @Nullable UUID motherId,
             Potting.@Nullable Origin origin) {}
 
-    /** Several plants to pot up alike; the ids are made by the caller, one for each. */
+    /** So many plants to pot up alike; further ones have ids that follow from the first. */
     record NewPottingsBody(
-            @NotNull @Size(min = 1, max = MOST_AT_ONCE) List<@NotNull UUID> ids,
+            @Min(1) @Max(MOST_AT_ONCE) int count,
             @NotNull @Valid NewPottingBody each) {}
 
     /** A pot as it is to be; the revision is the one that was seen. */
@@ -108,13 +111,17 @@ class PottingsController {
     @PostMapping("/several")
     @Transactional
     List<PottingBody> several(@RequestBody @Valid final NewPottingsBody body) {
-        final List<UUID> ids = body.ids();
-        return IntStream.range(0, ids.size())
-                .mapToObj(i -> bodies.of(pottings.potUp(toPot(
-                        body.each(),
-                        ids.get(i),
-                        ids.size() == 1 ? body.each().label() : body.each().label() + " " + (i + 1)))))
+        final NewPottingBody each = body.each();
+        if (body.count() == 1) {
+            return List.of(potUp(each));
+        }
+        return IntStream.rangeClosed(1, body.count())
+                .mapToObj(n -> bodies.of(pottings.potUp(toPot(each, idOf(each.id(), n), each.label() + " " + n))))
                 .toList();
+    }
+
+    private static UUID idOf(final UUID first, final int number) {
+        return number == 1 ? first : UUID.nameUUIDFromBytes((first + " " + number).getBytes(StandardCharsets.UTF_8));
     }
 
     private static Pottings.ToPot toPot(final NewPottingBody body, final UUID id, final String label) {
@@ -126,6 +133,7 @@ class PottingsController {
                 body.pottedOn(),
                 body.setUpKind() == null ? SetUpKind.PLAIN : body.setUpKind(),
                 body.setUp(),
+                body.roots(),
                 body.motherId(),
                 body.origin());
     }

@@ -114,18 +114,21 @@ class PlantingApiTest {
     void placesAreFoundAndMovedOnesMeasured() throws Exception {
         http.perform(send(
                         "/api/planting/placing",
-                        "{\"pot\":%s,\"count\":7,\"widthCm\":5,\"wallCm\":1,\"pattern\":\"RINGS\",\"facing\":\"INWARD\"}"
+                        "{\"pot\":%s,\"spacing\":\"BULBS_TOUCHING\",\"count\":7,\"ownCm\":5,\"wallCm\":1,\"pattern\":\"RINGS\",\"facing\":\"INWARD\"}"
                                 .formatted(POT)))
                 .andExpect(jsonPath("$.spots", hasSize(7)))
                 .andExpect(jsonPath("$.most", greaterThan(8)));
-        http.perform(send(
-                        "/api/planting/placing/moved",
-                        "{\"pot\":%s,\"spots\":[{\"x\":0,\"y\":0,\"facingDeg\":0},{\"x\":3,\"y\":4,\"facingDeg\":0}]}"
-                                .formatted(POT)))
-                .andExpect(jsonPath("$.apartCm").value(5.0));
+        http.perform(send("/api/planting/placing/placed", """
+                        {"pot":%s,"places":{"spacing":"BULBS_APART","ownCm":3,"wallCm":1,"pattern":"RINGS","facing":"INWARD","byHand":true,
+                        "spots":[{"x":0,"y":0,"facingDeg":0},{"x":3,"y":4,"facingDeg":0}]}}""".formatted(POT)))
+                .andExpect(jsonPath("$.apartCm").value(5.0))
+                .andExpect(jsonPath("$.roomCm").value(6.0))
+                .andExpect(jsonPath("$.crowded").value(true))
+                .andExpect(jsonPath("$.mouth.round").value(true))
+                .andExpect(jsonPath("$.depth", containsString("under the surface")));
         http.perform(send(
                         "/api/planting/placing",
-                        "{\"pot\":%s,\"count\":90,\"widthCm\":5,\"wallCm\":1,\"pattern\":\"RINGS\",\"facing\":\"INWARD\"}"
+                        "{\"pot\":%s,\"spacing\":\"BULBS_TOUCHING\",\"count\":90,\"ownCm\":5,\"wallCm\":1,\"pattern\":\"RINGS\",\"facing\":\"INWARD\"}"
                                 .formatted(POT)))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("at most")));
@@ -158,11 +161,30 @@ class PlantingApiTest {
                 "\"topCm\":24,\"bottomCm\":20,\"heightCm\":22", "\"topCm\":14,\"bottomCm\":11,\"heightCm\":13");
         http.perform(send(
                         "/api/planting/choice",
-                        "{\"asked\":%s,\"ball\":{\"widthCm\":10,\"heightCm\":9,\"aboveCm\":0},\"pots\":[%s,%s]}"
+                        "{\"asked\":%s,\"ball\":{\"widthCm\":10,\"heightCm\":9,\"aboveCm\":0},\"left\":1,\"pots\":[%s,%s]}"
                                 .formatted(asked(), POT, small)))
                 .andExpect(jsonPath("$[0].fit").value("RIGHT"))
                 .andExpect(jsonPath("$[0].pot.topCm").value(14.0))
                 .andExpect(jsonPath("$[1].fit").value("TOO_BIG"));
+    }
+
+    /** What is usual can be sent back as it came, and a section says how far its seams may go. */
+    @Test
+    void whatIsUsualCanBeTaken() throws Exception {
+        final String usual = http.perform(send("/api/planting/usual", POT))
+                .andExpect(jsonPath("$.start.cover").value("MESH"))
+                .andExpect(jsonPath("$.poles", hasSize(3)))
+                .andExpect(
+                        jsonPath("$.dressings[?(@.dressing == 'BARK')].depthCm").value(3.0))
+                .andExpect(jsonPath("$.fill").value(0.92))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        final String start = json.writeValueAsString(JsonPath.read(usual, "$.start"));
+        http.perform(send("/api/planting/section", "{\"asked\":%s,\"setUp\":%s}".formatted(asked(), start)))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.seams[0].part").value("SURFACE"))
+                .andExpect(jsonPath("$.seams[0].highCm").value(13.0));
     }
 
     @Test

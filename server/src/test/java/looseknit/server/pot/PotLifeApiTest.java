@@ -23,8 +23,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import looseknit.server.ApiTest;
 import looseknit.server.batch.MixedBatch;
@@ -172,20 +170,17 @@ class PotLifeApiTest extends MixedBatch {
 
     @Test
     void twelveOfTheseAreAllOrNone() throws Exception {
-        final String ids = Stream.generate(UUID::randomUUID)
-                .limit(3)
-                .map("\"%s\""::formatted)
-                .collect(Collectors.joining(","));
         final String each = body(UUID.randomUUID(), "Pup", ",\"setUpKind\":\"CAUDEX\"");
-        http.perform(send("/api/pottings/several", "{\"ids\":[%s],\"each\":%s}".formatted(ids, each)))
-                .andExpect(jsonPath("$[2].label").value("Pup 3"));
+        for (int i = 0; i < 2; i++) {
+            http.perform(send("/api/pottings/several", "{\"count\":3,\"each\":%s}".formatted(each)))
+                    .andExpect(jsonPath("$[2].label").value("Pup 3"));
+        }
         http.perform(ask("/api/pottings?kind=CAUDEX&words=pup 2"))
                 .andExpect(jsonPath("$.total").value(1));
         http.perform(send(
                         "/api/pottings/several",
-                        "{\"ids\":[%s],\"each\":%s}"
-                                .formatted(
-                                        "\"" + UUID.randomUUID() + "\"", each.replace("\"topCm\":14", "\"topCm\":1"))))
+                        "{\"count\":2,\"each\":%s}"
+                                .formatted(body(UUID.randomUUID(), "Pup", "").replace("\"topCm\":14", "\"topCm\":1"))))
                 .andExpect(status().isUnprocessableContent());
         http.perform(ask("/api/pottings?words=peace lily&place=landing"))
                 .andExpect(jsonPath("$.total", greaterThan(3)));
@@ -200,9 +195,46 @@ class PotLifeApiTest extends MixedBatch {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.label").value("Lily two"));
         http.perform(change("/api/pottings/{id}", change.formatted(revision, brief(), SET_UP), pot))
+                .andExpect(status().isOk());
+        http.perform(change(
+                        "/api/pottings/{id}",
+                        change.formatted(revision, brief(), SET_UP).replace("Lily two", "Lily three"),
+                        pot))
                 .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.current.label").value("Lily two"));
+        http.perform(ask("/api/pottings/{id}/events", pot))
+                .andExpect(jsonPath("$", hasSize(1)))
+                .andExpect(jsonPath("$[0].kind").value("SET_UP"))
+                .andExpect(jsonPath("$[0].canBeTakenBack").value(false));
         assertThat(JsonPath.<Double>read(portrait(pot), "$.setUp.ball.widthCm")).isEqualTo(8);
+    }
+
+    /** Places from above and what the roots came to stay with the pot. */
+    @Test
+    void whatWasToldWhenPottingUpIsKept() throws Exception {
+        final String places = """
+                ,"places":{"spacing":"BULBS_APART","ownCm":3,"wallCm":1,"pattern":"RINGS","facing":"INWARD","byHand":false,
+                "spots":[{"x":1.5,"y":-2,"facingDeg":90}]}}""";
+        final UUID bulbs = potted("Bulbs", """
+                ,"setUp":%s,"roots":{"colour":"BROWN","smell":"SOUR","firmness":"SOFT","growth":"SPARSE","ball":"FALLS_APART",
+                "oldMix":"LOOSE"}""".formatted(SET_UP.strip().replaceAll("}$", places)));
+
+        assertThat(JsonPath.<Double>read(portrait(bulbs), "$.setUp.places.spots[0].y"))
+                .isEqualTo(-2);
+        http.perform(ask("/api/pottings/{id}/events", bulbs))
+                .andExpect(jsonPath("$[0].kind").value("NOTED"))
+                .andExpect(jsonPath("$[0].words").value("roots at potting: some rot; the ball fell apart"));
+    }
+
+    @Test
+    void whatIsNotHereIsNotLookedAt() throws Exception {
+        tell(pot, "\"kind\":\"LENT\"").andExpect(status().isOk());
+        http.perform(send(
+                        "/api/looks",
+                        "{\"id\":\"%s\",\"pottingId\":\"%s\",\"answer\":\"WATERED\"}"
+                                .formatted(UUID.randomUUID(), pot)))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("lent")));
     }
 
     private static byte[] picture(final int width, final int height, final String format) throws IOException {
@@ -301,7 +333,8 @@ class PotLifeApiTest extends MixedBatch {
                 .isLessThanOrEqualTo(240);
         http.perform(ask("/api/pottings/{id}/events", pot))
                 .andExpect(jsonPath("$[0].kind").value("PICTURED"));
-        http.perform(delete("/api/photos/{id}", id)).andExpect(status().isNoContent());
+        http.perform(delete("/api/pot-events/{id}", id)).andExpect(status().isOk());
+        http.perform(ask("/api/photos/{id}", id)).andExpect(status().isNotFound());
         http.perform(ask("/api/pottings/{id}/events", pot)).andExpect(jsonPath("$", hasSize(0)));
     }
 

@@ -1,0 +1,138 @@
+import type { Placing, Pot, Potting, Section, SetUp, UsualParts } from '@/api/types'
+
+export const pot: Pot = {
+  shape: 'ROUND',
+  topCm: 20,
+  bottomCm: 15,
+  heightCm: 18,
+  wall: 'CLAY',
+  base: 'ON_FEET',
+  baseCm: 0,
+  layerCm: 2,
+  layerMaterialId: 'pebbles',
+}
+export const plainSetUp: SetUp = {
+  form: 'POT',
+  saucer: false,
+  holes: 4,
+  holeMm: 8,
+  cover: 'MESH',
+  beds: [],
+  channelCm: 0,
+  dressing: 'NONE',
+  dressingCm: 0,
+  feed: 'NONE',
+  feedGrams: 0,
+}
+
+export const usual: UsualParts = {
+  start: plainSetUp,
+  ball: { widthCm: 15, heightCm: 12, aboveCm: 0 },
+  ballOutOfIt: { widthCm: 18, heightCm: 14, aboveCm: 0 },
+  poles: [
+    { kind: 'FILLED', widthCm: 4, heightCm: 72 },
+    { kind: 'STAKE', widthCm: 1, heightCm: 72 },
+    { kind: 'TRELLIS', widthCm: 14, heightCm: 72 },
+  ],
+  dressings: [
+    { dressing: 'NONE', depthCm: 0, fill: 0.92 },
+    { dressing: 'BARK', depthCm: 2, fill: 0.88 },
+    { dressing: 'STONE', depthCm: 1, fill: 0.92 },
+    { dressing: 'SPHAGNUM', depthCm: 1.5, fill: 0.91 },
+  ],
+  fill: 0.92,
+}
+
+export const section: Section = {
+  fillCm: 16.5,
+  settledCm: 15.5,
+  underMixCm: 4,
+  layerName: 'pebbles',
+  wetFootCm: 1.2,
+  mixLitres: 2.4,
+  fillLitres: 3.4,
+  airPercent: 24,
+  waterPercent: 48,
+  levels: [
+    {
+      name: 'grit',
+      fromCm: 2,
+      toCm: 4,
+      litres: 0.4,
+      airPercent: 40,
+      waterPercent: 8,
+      wetZoneCm: 0,
+      overBreak: false,
+    },
+    {
+      name: 'the mix',
+      fromCm: 4,
+      toCm: 16.5,
+      litres: 3,
+      airPercent: 22,
+      waterPercent: 52,
+      wetZoneCm: 1.2,
+      overBreak: true,
+    },
+  ],
+  slices: [
+    { fromCm: 2, toCm: 4, water: 0.1, air: 0.4 },
+    { fromCm: 4, toCm: 16.5, water: 0.5, air: 0.2 },
+  ],
+  wateredKg: 4,
+  wantsKg: 3.5,
+  dryKg: 3,
+  days: 4,
+  lowDays: 3,
+  highDays: 5,
+  wantsShare: 0.5,
+  curves: [],
+  effects: [],
+  seams: [
+    { part: 'LAYER', bed: 0, atCm: 2, lowCm: 0.5, highCm: 12.6, valueCm: 2 },
+    { part: 'BED', bed: 0, atCm: 4, lowCm: 2.5, highCm: 15.5, valueCm: 2 },
+    { part: 'SURFACE', bed: 0, atCm: 16.5, lowCm: 7.2, highCm: 17, valueCm: 16.5 },
+    { part: 'DRESSING', bed: 0, atCm: 17.5, lowCm: 16.8, highCm: 18, valueCm: 1 },
+    { part: 'BALL', bed: 0, atCm: 7.5, lowCm: 4, highCm: 16.5, valueCm: 0 },
+  ],
+}
+
+export const placing = (change: Partial<Placing> = {}): Placing => ({
+  spots: [
+    { x: -4, y: 0, facingDeg: 0 },
+    { x: 4, y: 0, facingDeg: 180 },
+  ],
+  mouth: { round: true, wideCm: 19.6, deepCm: 19.6 },
+  roomCm: 6,
+  apartCm: 8,
+  freeToWallCm: 4,
+  crowded: false,
+  most: 5,
+  depth: 'Each at its old depth.',
+  ...change,
+})
+
+export const potting = (id: string, change: Partial<Potting> = {}): Potting => ({
+  id,
+  revision: 0,
+  setUpKind: 'PLAIN',
+  state: 'HERE',
+  label: `Pot ${id}`,
+  brief: { plantId: 'fern', stage: 'ESTABLISHED', pot } as Potting['brief'],
+  plantName: 'Maidenhair fern',
+  batchId: 'b1',
+  lot: '2026-10-01-1',
+  blendId: 'bl1',
+  versionNumber: 1,
+  blendName: 'Stair fern',
+  pottedOn: '2026-10-01',
+  predictedDays: 3.4,
+  predictedLowDays: 2,
+  predictedHighDays: 5,
+  lastWateredOn: '2026-11-25',
+  nextLookOn: '2026-11-28',
+  nextLookBecause: 'predicted barely moist after 3 days',
+  pace: 'dries 12 % sooner than reckoned (17 looks)',
+  expectedDays: 3,
+  ...change,
+})
