@@ -10,6 +10,7 @@ import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
 import { potWords } from '@/need/words'
 import { useShelf } from '@/shelf/useShelf'
+import TroubleList from '@/trouble/TroubleList.vue'
 import { t } from '@/words'
 import { agoWords, daysBetween, inWords, longDate, shortDate } from '@/measure/days'
 
@@ -155,6 +156,7 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
         <p v-else-if="today.dueInAll === 0" class="empty">{{ $t('care.todayPage.nothingToLookAtToday') }}</p>
       </section>
       <aside :aria-label="$t('care.todayPage.comingUp')">
+        <TroubleList class="to-see" />
         <template v-if="today.toTest.length > 0">
           <h2>{{ $t('care.todayPage.toTest') }}</h2>
           <ul class="choices small">

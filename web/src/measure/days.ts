@@ -8,6 +8,10 @@ const atNoon = (day: string) => Date.parse(`${day}T12:00:00Z`)
 export const daysBetween = (from: string, to: string): number =>
   Math.round((atNoon(to) - atNoon(from)) / DAY_MS)
 
+/** The calendar day (yyyy-mm-dd) so many days after another. */
+export const daysAfter = (from: string, days: number): string =>
+  new Date(atNoon(from) + days * DAY_MS).toISOString().slice(0, 10)
+
 export const inWords = (days: number): string => {
   if (days <= 0) {
     return t('care.days.today')

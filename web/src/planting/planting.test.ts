@@ -444,7 +444,6 @@ describe('which pot', () => {
     tipsAtDeg: 21.4,
   })
   const step = async (answers: Record<string, unknown> = {}) => {
-    vi.useFakeTimers()
     const asked = stubServer({
       'GET /api/materials': [],
       'GET /api/amendments': [],
@@ -465,9 +464,7 @@ describe('which pot', () => {
       },
       global: { ...surround(), stubs: { Select: true, PotField: true } },
     })
-    await vi.advanceTimersByTimeAsync(400)
-    await flushPromises()
-    vi.useRealTimers()
+    await vi.waitFor(() => expect(view.findAll('.pots li')).toHaveLength(2))
     return { view, asked }
   }
 
@@ -489,10 +486,11 @@ describe('which pot', () => {
     const { view, asked } = await step()
     const { ball: _ball, ...bare } = setUp()
     await view.setProps({ setUp: bare })
-    await new Promise((resolve) => setTimeout(resolve, 200))
-    expect(asked.filter((each) => each.path === '/api/planting/choice').at(-1)?.body).toMatchObject({
-      ball: usual.ball,
-    })
+    await vi.waitFor(() =>
+      expect(asked.filter((each) => each.path === '/api/planting/choice').at(-1)?.body).toMatchObject({
+        ball: usual.ball,
+      }),
+    )
   })
 
   it('says what is wrong with a vessel, and keeps what was typed', async () => {

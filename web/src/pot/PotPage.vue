@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { Answer, PotEventAsked, Potting } from '@/api/types'
+import { useRoute } from 'vue-router'
+import type { Answer, PotEventAsked } from '@/api/types'
 import { agoWords, daysBetween, inWords, shortDate } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
@@ -10,6 +11,7 @@ import LineChart, { type Line } from '@/parts/LineChart.vue'
 import PlacingDrawing from '@/planting/PlacingDrawing.vue'
 import PotDrawing from '@/planting/PotDrawing.vue'
 import { usePlaced } from '@/planting/usePlaced'
+import TroubleList from '@/trouble/TroubleList.vue'
 import { t } from '@/words'
 import HistoryList from './HistoryList.vue'
 import { labelsPath } from './labels'
@@ -25,7 +27,9 @@ const { portrait, potting, looks, events, problem, busy, look, tell, takeBack, p
   props.id,
 )
 const drawing = ref<InstanceType<typeof PotDrawing>>()
-const open = ref<'tell' | NonNullable<Potting['origin']>>()
+const OPENS = ['tell', 'REPOTTED', 'DIVISION', 'CUTTING'] as const
+const route = useRoute()
+const open = ref(OPENS.find((each) => each === route.query.open))
 const section = computed(() => portrait.value?.section)
 const places = computed(() => portrait.value?.setUp.places)
 const { answer: placed } = usePlaced(() => {
@@ -133,6 +137,7 @@ const surface = computed(() =>
             {{ $t(`pot.page.doing.${each}`) }}
           </button>
         </template>
+        <RouterLink :to="`/pots/${id}/wrong`">{{ $t('frame.routes.wrong') }}</RouterLink>
         <RouterLink :to="`/pots/${id}/set-up`">{{ $t('pot.page.changeSetUp') }}</RouterLink>
         <button type="button" class="plain" @click="print">{{ $t('pot.page.print') }}</button>
         <a :href="labelsPath([id])" target="_blank" rel="noopener">{{ $t('pot.page.label') }}</a>
@@ -184,6 +189,7 @@ const surface = computed(() =>
             <PlacingDrawing :placing="placed" :places="places" :wall="potting.brief.pot.wall" />
             <p class="soft">{{ placed.depth }}</p>
           </template>
+          <TroubleList :potting-id="id" />
           <template v-if="events.length > 0">
             <h2>{{ $t('pot.page.happened') }}</h2>
             <HistoryList :events="events" :busy="busy" @take-back="takeBack" />

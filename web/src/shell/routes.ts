@@ -112,6 +112,13 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'pot', place: 'pots' },
   },
   {
+    path: '/pots/:id/wrong',
+    name: 'wrong',
+    component: () => import('@/trouble/TroublePage.vue'),
+    props: true,
+    meta: { title: 'wrong', place: 'pots' },
+  },
+  {
     path: '/pots/:id/set-up',
     name: 'set-up',
     component: () => import('@/pot/SetUpPage.vue'),

@@ -59,7 +59,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_1"];
+        get: operations["of_2"];
         put?: never;
         post: operations["make_1"];
         delete?: never;
@@ -395,7 +395,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
+        get: operations["of_1"];
         put?: never;
         post: operations["make"];
         delete?: never;
@@ -509,7 +509,7 @@ export interface paths {
         };
         get: operations["versions"];
         put?: never;
-        post: operations["keep_3"];
+        post: operations["keep_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1556,6 +1556,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pottings/{id}/diagnosis": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["diagnose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pottings/{id}/events": {
         parameters: {
             query?: never;
@@ -1614,6 +1630,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["restore_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pottings/{id}/troubles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post: operations["keep_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1917,6 +1949,54 @@ export interface paths {
         };
         get: operations["today"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/troubles/to-see": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["toSee"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/troubles/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/troubles/{id}/outcome": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["cameTo"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2531,6 +2611,29 @@ export interface components {
             count: number;
             /** Format: uuid */
             offerId: string;
+        };
+        DiagnosisBody: {
+            /** Format: uuid */
+            batchId: string;
+            findings: components["schemas"]["TroubleQuestionBody"][];
+            /** Format: double */
+            kgDry: number;
+            /** Format: double */
+            kgNow: number;
+            known: components["schemas"]["TroubleKnownBody"][];
+            label: string;
+            next?: components["schemas"]["TroubleQuestionBody"];
+            poison?: string;
+            /** Format: uuid */
+            pottingId: string;
+            rescue: components["schemas"]["BriefBody"];
+            seen: components["schemas"]["TroubleSignBody"][];
+            suspects: components["schemas"]["SuspectBody"][];
+            then: components["schemas"]["TroubleQuestionBody"][];
+            /** Format: date */
+            today: string;
+            /** Format: int64 */
+            wateredDaysAgo: number;
         };
         DoseBody: {
             amendmentId: string;
@@ -3397,6 +3500,15 @@ export interface components {
             /** Format: date */
             madeOn: string;
             test: components["schemas"]["TestBody"];
+        };
+        NewTroubleBody: {
+            /** @enum {string} */
+            cause: "TOO_WET" | "ROOT_ROT" | "TOO_DRY" | "REPELS" | "ROOT_BOUND" | "PACKED_MIX" | "HUNGRY" | "TOO_RICH" | "SALTS" | "LOCKED_HIGH" | "LOCKED_LOW" | "COLD" | "HOT" | "DRAUGHT" | "TOO_DIM" | "SCORCH" | "TOO_DEEP" | "AGEING" | "REST" | "SHOCK" | "PESTS" | "DISEASE";
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            lookOn: string;
+            seen: ("YELLOW_OLD" | "YELLOW_DROPPING" | "OLD_FINE" | "GREEN_VEINS" | "TWISTED_YOUNG" | "YOUNG_FINE" | "PALE_ALL" | "DARK_SOFT" | "REDDISH" | "COLOUR_FINE" | "BROWN_TIPS" | "BROWN_EDGES" | "TIPS_FINE" | "CRISP" | "NOT_CRISP" | "HANGS_WET" | "HANGS_DRY" | "WRINKLED" | "FIRM" | "SOFT_SPOTS" | "BLEACHED" | "SPECKLED" | "CORKY" | "NO_SPOTS" | "SOFT_BASE" | "BASE_FINE" | "BURIED_BASE" | "DEPTH_FINE" | "HEAVY" | "LIGHT" | "ABOUT_RIGHT" | "STANDS_ON_TOP" | "RUNS_PAST" | "SOAKS_IN" | "WHITE_CRUST" | "GREEN_FILM" | "MOULD" | "SURFACE_FINE" | "SOUR" | "EARTHY" | "ROOTS_ROTTEN" | "ROOTS_PAPERY" | "ROOTS_CIRCLING" | "ROOTS_FINE" | "ROOTS_OUT" | "HOLES_BLOCKED" | "HOLES_OPEN" | "NO_GROWTH" | "LONG_THIN" | "SMALL_LEAVES" | "GROWS" | "LEANS" | "WOBBLES" | "STANDS_FIRM" | "GNATS" | "WEBS" | "STICKY" | "NO_INSECTS" | "TRAPS_SOME_BLACK" | "TRAPS_ALL_BLACK" | "TRAPS_FINE" | "BUDS_DROP" | "BUDS_FINE" | "DROPS_GREEN" | "KEEPS_LEAVES" | "OVERNIGHT" | "SLOWLY" | "ONE_SIDE" | "LOWEST" | "NEWEST" | "ALL_OVER" | "COLD_GLASS" | "HEATER" | "NEITHER" | "RECKONED_WET" | "RECKONED_OVERDUE" | "RECKONED_BETWEEN" | "WATERED_EARLY" | "WATERED_LATE" | "WATERED_WELL" | "LITTLE_AIR" | "AIR_ENOUGH" | "OLD_MIX" | "YOUNG_MIX" | "MIX_IN_ITS_YEARS" | "UNFED" | "FED_MUCH" | "FED" | "SALTY" | "SALTS_FINE" | "PH_HIGH" | "PH_LOW" | "PH_FITS" | "JUST_POTTED" | "JUST_MOVED" | "UNCHANGED" | "RESTING" | "GROWING" | "LIGHT_SCARCE" | "LIGHT_STRONG" | "LIGHT_FITS" | "COLD_THERE" | "HOT_THERE" | "WARMTH_FITS" | "DRY_AIR" | "AIR_MOIST")[];
         };
         NewcomerBody: {
             /** Format: date */
@@ -4544,6 +4656,22 @@ export interface components {
             materialId: string;
             name: string;
         };
+        SuspectBody: {
+            /** Format: double */
+            before: number;
+            /** @enum {string} */
+            cause: "TOO_WET" | "ROOT_ROT" | "TOO_DRY" | "REPELS" | "ROOT_BOUND" | "PACKED_MIX" | "HUNGRY" | "TOO_RICH" | "SALTS" | "LOCKED_HIGH" | "LOCKED_LOW" | "COLD" | "HOT" | "DRAUGHT" | "TOO_DIM" | "SCORCH" | "TOO_DEEP" | "AGEING" | "REST" | "SHOCK" | "PESTS" | "DISEASE";
+            caution: string;
+            doing: string;
+            help: ("RESCUE" | "REPOT" | "WATER" | "FEED" | "FLUSH" | "ACIDITY" | "MOVE" | "WAIT" | "NAME_IT")[];
+            /** Format: int32 */
+            lookDays: number;
+            /** Format: double */
+            now: number;
+            speaksAgainst: string[];
+            speaksFor: string[];
+            words: string;
+        };
         SwapsAskedBody: {
             asked: components["schemas"]["AskedBody"];
             /** Format: int32 */
@@ -4711,6 +4839,57 @@ export interface components {
             laterInAll: number;
             toMix: components["schemas"]["WaitingBatchBody"][];
             toTest: components["schemas"]["BatchToTestBody"][];
+        };
+        TroubleBody: {
+            /** @enum {string} */
+            cause: "TOO_WET" | "ROOT_ROT" | "TOO_DRY" | "REPELS" | "ROOT_BOUND" | "PACKED_MIX" | "HUNGRY" | "TOO_RICH" | "SALTS" | "LOCKED_HIGH" | "LOCKED_LOW" | "COLD" | "HOT" | "DRAUGHT" | "TOO_DIM" | "SCORCH" | "TOO_DEEP" | "AGEING" | "REST" | "SHOCK" | "PESTS" | "DISEASE";
+            /** Format: uuid */
+            id: string;
+            label: string;
+            /** Format: date */
+            lookOn: string;
+            /** @enum {string} */
+            outcome?: "BETTER" | "SAME" | "WORSE";
+            /** Format: date */
+            outcomeOn?: string;
+            /** Format: uuid */
+            pottingId: string;
+            /** Format: int64 */
+            revision: number;
+            /** Format: double */
+            share: number;
+            signs: string[];
+            /** Format: date */
+            toldOn: string;
+            words: string;
+        };
+        TroubleKnownBody: {
+            because: string;
+            /** @enum {string} */
+            sign: "YELLOW_OLD" | "YELLOW_DROPPING" | "OLD_FINE" | "GREEN_VEINS" | "TWISTED_YOUNG" | "YOUNG_FINE" | "PALE_ALL" | "DARK_SOFT" | "REDDISH" | "COLOUR_FINE" | "BROWN_TIPS" | "BROWN_EDGES" | "TIPS_FINE" | "CRISP" | "NOT_CRISP" | "HANGS_WET" | "HANGS_DRY" | "WRINKLED" | "FIRM" | "SOFT_SPOTS" | "BLEACHED" | "SPECKLED" | "CORKY" | "NO_SPOTS" | "SOFT_BASE" | "BASE_FINE" | "BURIED_BASE" | "DEPTH_FINE" | "HEAVY" | "LIGHT" | "ABOUT_RIGHT" | "STANDS_ON_TOP" | "RUNS_PAST" | "SOAKS_IN" | "WHITE_CRUST" | "GREEN_FILM" | "MOULD" | "SURFACE_FINE" | "SOUR" | "EARTHY" | "ROOTS_ROTTEN" | "ROOTS_PAPERY" | "ROOTS_CIRCLING" | "ROOTS_FINE" | "ROOTS_OUT" | "HOLES_BLOCKED" | "HOLES_OPEN" | "NO_GROWTH" | "LONG_THIN" | "SMALL_LEAVES" | "GROWS" | "LEANS" | "WOBBLES" | "STANDS_FIRM" | "GNATS" | "WEBS" | "STICKY" | "NO_INSECTS" | "TRAPS_SOME_BLACK" | "TRAPS_ALL_BLACK" | "TRAPS_FINE" | "BUDS_DROP" | "BUDS_FINE" | "DROPS_GREEN" | "KEEPS_LEAVES" | "OVERNIGHT" | "SLOWLY" | "ONE_SIDE" | "LOWEST" | "NEWEST" | "ALL_OVER" | "COLD_GLASS" | "HEATER" | "NEITHER" | "RECKONED_WET" | "RECKONED_OVERDUE" | "RECKONED_BETWEEN" | "WATERED_EARLY" | "WATERED_LATE" | "WATERED_WELL" | "LITTLE_AIR" | "AIR_ENOUGH" | "OLD_MIX" | "YOUNG_MIX" | "MIX_IN_ITS_YEARS" | "UNFED" | "FED_MUCH" | "FED" | "SALTY" | "SALTS_FINE" | "PH_HIGH" | "PH_LOW" | "PH_FITS" | "JUST_POTTED" | "JUST_MOVED" | "UNCHANGED" | "RESTING" | "GROWING" | "LIGHT_SCARCE" | "LIGHT_STRONG" | "LIGHT_FITS" | "COLD_THERE" | "HOT_THERE" | "WARMTH_FITS" | "DRY_AIR" | "AIR_MOIST";
+            words: string;
+        };
+        TroubleOutcomeBody: {
+            /** @enum {string} */
+            outcome?: "BETTER" | "SAME" | "WORSE";
+            /** Format: int64 */
+            revision: number;
+        };
+        TroubleQuestionBody: {
+            /** @enum {string} */
+            finding: "OLD_LEAVES" | "YOUNG_LEAVES" | "COLOUR" | "TIPS" | "TEXTURE" | "FIRMNESS" | "SPOTS" | "BASE" | "DEPTH" | "WEIGHT" | "WATER" | "SURFACE" | "SMELL" | "ROOTS" | "HOLES" | "GROWTH" | "STANDS" | "INSECTS" | "TRAPS" | "BUDS" | "DROP" | "SPEED" | "WHERE" | "BESIDE" | "KNOWN_WATER" | "KNOWN_HAND" | "KNOWN_AIR" | "KNOWN_AGE" | "KNOWN_FOOD" | "KNOWN_SALTS" | "KNOWN_ACIDITY" | "KNOWN_CHANGE" | "KNOWN_SEASON" | "KNOWN_LIGHT" | "KNOWN_WARMTH" | "KNOWN_HUMIDITY";
+            signs: components["schemas"]["TroubleSignBody"][];
+            words: string;
+        };
+        TroubleSeenBody: {
+            passed: ("OLD_LEAVES" | "YOUNG_LEAVES" | "COLOUR" | "TIPS" | "TEXTURE" | "FIRMNESS" | "SPOTS" | "BASE" | "DEPTH" | "WEIGHT" | "WATER" | "SURFACE" | "SMELL" | "ROOTS" | "HOLES" | "GROWTH" | "STANDS" | "INSECTS" | "TRAPS" | "BUDS" | "DROP" | "SPEED" | "WHERE" | "BESIDE" | "KNOWN_WATER" | "KNOWN_HAND" | "KNOWN_AIR" | "KNOWN_AGE" | "KNOWN_FOOD" | "KNOWN_SALTS" | "KNOWN_ACIDITY" | "KNOWN_CHANGE" | "KNOWN_SEASON" | "KNOWN_LIGHT" | "KNOWN_WARMTH" | "KNOWN_HUMIDITY")[];
+            seen: ("YELLOW_OLD" | "YELLOW_DROPPING" | "OLD_FINE" | "GREEN_VEINS" | "TWISTED_YOUNG" | "YOUNG_FINE" | "PALE_ALL" | "DARK_SOFT" | "REDDISH" | "COLOUR_FINE" | "BROWN_TIPS" | "BROWN_EDGES" | "TIPS_FINE" | "CRISP" | "NOT_CRISP" | "HANGS_WET" | "HANGS_DRY" | "WRINKLED" | "FIRM" | "SOFT_SPOTS" | "BLEACHED" | "SPECKLED" | "CORKY" | "NO_SPOTS" | "SOFT_BASE" | "BASE_FINE" | "BURIED_BASE" | "DEPTH_FINE" | "HEAVY" | "LIGHT" | "ABOUT_RIGHT" | "STANDS_ON_TOP" | "RUNS_PAST" | "SOAKS_IN" | "WHITE_CRUST" | "GREEN_FILM" | "MOULD" | "SURFACE_FINE" | "SOUR" | "EARTHY" | "ROOTS_ROTTEN" | "ROOTS_PAPERY" | "ROOTS_CIRCLING" | "ROOTS_FINE" | "ROOTS_OUT" | "HOLES_BLOCKED" | "HOLES_OPEN" | "NO_GROWTH" | "LONG_THIN" | "SMALL_LEAVES" | "GROWS" | "LEANS" | "WOBBLES" | "STANDS_FIRM" | "GNATS" | "WEBS" | "STICKY" | "NO_INSECTS" | "TRAPS_SOME_BLACK" | "TRAPS_ALL_BLACK" | "TRAPS_FINE" | "BUDS_DROP" | "BUDS_FINE" | "DROPS_GREEN" | "KEEPS_LEAVES" | "OVERNIGHT" | "SLOWLY" | "ONE_SIDE" | "LOWEST" | "NEWEST" | "ALL_OVER" | "COLD_GLASS" | "HEATER" | "NEITHER" | "RECKONED_WET" | "RECKONED_OVERDUE" | "RECKONED_BETWEEN" | "WATERED_EARLY" | "WATERED_LATE" | "WATERED_WELL" | "LITTLE_AIR" | "AIR_ENOUGH" | "OLD_MIX" | "YOUNG_MIX" | "MIX_IN_ITS_YEARS" | "UNFED" | "FED_MUCH" | "FED" | "SALTY" | "SALTS_FINE" | "PH_HIGH" | "PH_LOW" | "PH_FITS" | "JUST_POTTED" | "JUST_MOVED" | "UNCHANGED" | "RESTING" | "GROWING" | "LIGHT_SCARCE" | "LIGHT_STRONG" | "LIGHT_FITS" | "COLD_THERE" | "HOT_THERE" | "WARMTH_FITS" | "DRY_AIR" | "AIR_MOIST")[];
+        };
+        TroubleSignBody: {
+            ordinary: boolean;
+            /** @enum {string} */
+            sign: "YELLOW_OLD" | "YELLOW_DROPPING" | "OLD_FINE" | "GREEN_VEINS" | "TWISTED_YOUNG" | "YOUNG_FINE" | "PALE_ALL" | "DARK_SOFT" | "REDDISH" | "COLOUR_FINE" | "BROWN_TIPS" | "BROWN_EDGES" | "TIPS_FINE" | "CRISP" | "NOT_CRISP" | "HANGS_WET" | "HANGS_DRY" | "WRINKLED" | "FIRM" | "SOFT_SPOTS" | "BLEACHED" | "SPECKLED" | "CORKY" | "NO_SPOTS" | "SOFT_BASE" | "BASE_FINE" | "BURIED_BASE" | "DEPTH_FINE" | "HEAVY" | "LIGHT" | "ABOUT_RIGHT" | "STANDS_ON_TOP" | "RUNS_PAST" | "SOAKS_IN" | "WHITE_CRUST" | "GREEN_FILM" | "MOULD" | "SURFACE_FINE" | "SOUR" | "EARTHY" | "ROOTS_ROTTEN" | "ROOTS_PAPERY" | "ROOTS_CIRCLING" | "ROOTS_FINE" | "ROOTS_OUT" | "HOLES_BLOCKED" | "HOLES_OPEN" | "NO_GROWTH" | "LONG_THIN" | "SMALL_LEAVES" | "GROWS" | "LEANS" | "WOBBLES" | "STANDS_FIRM" | "GNATS" | "WEBS" | "STICKY" | "NO_INSECTS" | "TRAPS_SOME_BLACK" | "TRAPS_ALL_BLACK" | "TRAPS_FINE" | "BUDS_DROP" | "BUDS_FINE" | "DROPS_GREEN" | "KEEPS_LEAVES" | "OVERNIGHT" | "SLOWLY" | "ONE_SIDE" | "LOWEST" | "NEWEST" | "ALL_OVER" | "COLD_GLASS" | "HEATER" | "NEITHER" | "RECKONED_WET" | "RECKONED_OVERDUE" | "RECKONED_BETWEEN" | "WATERED_EARLY" | "WATERED_LATE" | "WATERED_WELL" | "LITTLE_AIR" | "AIR_ENOUGH" | "OLD_MIX" | "YOUNG_MIX" | "MIX_IN_ITS_YEARS" | "UNFED" | "FED_MUCH" | "FED" | "SALTY" | "SALTS_FINE" | "PH_HIGH" | "PH_LOW" | "PH_FITS" | "JUST_POTTED" | "JUST_MOVED" | "UNCHANGED" | "RESTING" | "GROWING" | "LIGHT_SCARCE" | "LIGHT_STRONG" | "LIGHT_FITS" | "COLD_THERE" | "HOT_THERE" | "WARMTH_FITS" | "DRY_AIR" | "AIR_MOIST";
+            words: string;
         };
         UnitBody: {
             /** Format: double */
@@ -5010,7 +5189,7 @@ export interface operations {
             };
         };
     };
-    of_1: {
+    of_2: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -5724,7 +5903,7 @@ export interface operations {
             };
         };
     };
-    of: {
+    of_1: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -6046,7 +6225,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -8364,6 +8543,38 @@ export interface operations {
             };
         };
     };
+    diagnose: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TroubleSeenBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DiagnosisBody"];
+                };
+            };
+        };
+    };
     all_2: {
         parameters: {
             query?: {
@@ -8504,6 +8715,66 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PottingBody"];
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TroubleBody"][];
+                };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTroubleBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TroubleBody"];
                 };
             };
         };
@@ -9130,6 +9401,90 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TodayBody"];
+                };
+            };
+        };
+    };
+    toSee: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TroubleBody"][];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    cameTo: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TroubleOutcomeBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TroubleBody"];
                 };
             };
         };

@@ -38,6 +38,7 @@ class ArchitectureTest {
             "change",
             "sheet",
             "outlook",
+            "trouble",
             "bench",
             "find");
 

@@ -93,6 +93,11 @@ public record Brief(
         }));
     }
 
+    /** The same brief for a plant in another stage. */
+    public Brief with(final Stage other) {
+        return new Brief(plant, companions, other, pot, place, habit, wishes, spread);
+    }
+
     /** The same brief with another pot. */
     public Brief with(final Pot other) {
         return new Brief(plant, companions, stage, Optional.of(other), place, habit, wishes, spread);

@@ -59,6 +59,11 @@ public record Plant(
         return group().id().equals("carnivorous");
     }
 
+    /** Whether it is fed at all: bog plants live on what they catch. */
+    public boolean isFed() {
+        return needs.nitrogen().high() > 0 && !isOfTheBog();
+    }
+
     /** The group that its kind belongs to. */
     public PlantGroup group() {
         return kind.group();

@@ -22,7 +22,9 @@ import looseknit.core.reading.PottedMix;
 /** What is ahead of a pot beyond its next watering, and what its mix has become by now. Intervals are common practice, no source. */
 public final class Ahead {
 
-    private static final int FEED_LASTS_MONTHS = 5;
+    /** Months for which a feed lasts, or what a mix brings. */
+    public static final int FEED_LASTS_MONTHS = 5;
+
     private static final int TEST_WEEKS = 4;
 
     /** A pot that has sunk by so much wants topping up [cm]; by judgement. */
@@ -102,7 +104,7 @@ public final class Ahead {
 
     private static Optional<Due> feed(
             final Plant plant, final SetUp setUp, final History history, final LocalDate today) {
-        if (plant.needs().nitrogen().high() <= 0 || plant.isOfTheBog()) {
+        if (!plant.isFed()) {
             return Optional.empty();
         }
         final LocalDate last = history.fedOn().orElse(history.pottedOn());

@@ -133,6 +133,22 @@ public record PotPortrait(
         effects = List.copyOf(effects);
     }
 
+    /**
+     * Share of the usable water that is left some days after a watering, 0 to 1.
+     *
+     * @param daysSince whole days, from 0 on
+     */
+    public double left(final long daysSince) {
+        final List<Double> left =
+                curves.stream().filter(Curve::own).map(Curve::left).findFirst().orElseThrow();
+        return left.get((int) Math.max(0, Math.min(left.size() - 1, daysSince)));
+    }
+
+    /** Weight of the pot with its mix some days after a watering, without the plant [kg]. */
+    public double kgAfter(final long daysSince) {
+        return kg.dry() + left(daysSince) * (kg.watered() - kg.dry());
+    }
+
     /** The portrait of a potted mix with nothing else in its pot; nothing if plant, pot or place is not named. */
     public static Optional<PotPortrait> of(final PottedMix potted) {
         return potted.brief().pot().flatMap(pot -> of(potted, SetUp.plain(pot)));

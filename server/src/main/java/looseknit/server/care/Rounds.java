@@ -24,6 +24,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Rounds {
 
+    private static final int MOST_WATERINGS = 6;
+    private static final double LEAST_DAYS = 0.5;
+
     private final LookRepository looks;
     private final PottingRepository pottings;
     private final PotWork work;
@@ -89,6 +92,19 @@ public class Rounds {
                         .filter(look -> !look.lookedOn().isBefore(since))
                         .map(Look::seen)
                         .toList());
+    }
+
+    /** The last waterings of a pot as it stands: days since the one before over the days that the plant can wait. */
+    @Transactional(readOnly = true)
+    public List<Double> waterings(final Potting potting) {
+        final double expected = Math.max(LEAST_DAYS, potting.expectedDays().value());
+        final LocalDate since = work.standsSoSince(potting);
+        return looks.findTop500ByPottingIdOrderBySequenceDesc(potting.id()).stream()
+                .filter(look -> look.answer() != Look.Answer.STILL_MOIST
+                        && !look.lookedOn().isBefore(since))
+                .limit(MOST_WATERINGS)
+                .map(look -> look.seen().days() / expected)
+                .toList();
     }
 
     /** Takes the last look at a pot back. */

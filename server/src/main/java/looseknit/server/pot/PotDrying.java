@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 
 /** How a pot dries as it stands. */
 @Component
-class PotDrying {
+public class PotDrying {
 
     private final Books books;
     private final Batches batches;
@@ -36,10 +36,10 @@ class PotDrying {
     }
 
     /** A pot as the core reads it. */
-    record Read(PottedMix potted, SetUp setUp, RecipeBody recipe) {}
+    public record Read(PottedMix potted, SetUp setUp, RecipeBody recipe) {}
 
     /** A pot as it stands. */
-    Read read(final Potting potting) {
+    public Read read(final Potting potting) {
         final Batch batch = batches.get(potting.batchId());
         return read(
                 batches.recipeOf(batch, potting.id()), batch, potting.brief().toCore(books), potting.setUp());
@@ -61,7 +61,7 @@ class PotDrying {
     }
 
     /** The portrait of a pot. */
-    static PotPortrait portrait(final Read read) {
+    public static PotPortrait portrait(final Read read) {
         return PotPortrait.of(read.potted(), read.setUp())
                 .orElseThrow(() ->
                         new Refused("This pot cannot be drawn", "Its plant, pot or place is not known any more."));

@@ -234,6 +234,16 @@ public class PotWork {
                 .orElse(potting.pottedOn());
     }
 
+    /** The days on which it was fed, the last first. */
+    @Transactional(readOnly = true)
+    public List<LocalDate> fedOn(final UUID pottingId) {
+        return of(pottingId).stream()
+                .filter(event -> event.kind() == Kind.FED)
+                .map(PotEvent::happenedOn)
+                .sorted(Comparator.reverseOrder())
+                .toList();
+    }
+
     /** The last day of some kind of step. */
     @Transactional(readOnly = true)
     Optional<LocalDate> last(final UUID pottingId, final Kind kind) {

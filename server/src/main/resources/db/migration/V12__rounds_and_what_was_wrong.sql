@@ -1,0 +1,25 @@
+-- what a round tells beside the answer: a weight, and light or deep waterings
+ALTER TABLE look ADD COLUMN weight_kg DOUBLE PRECISION;
+
+-- the order in which places are walked
+CREATE TABLE place_order (
+    name VARCHAR(80) PRIMARY KEY,
+    rank INT NOT NULL
+);
+
+-- what was wrong with a plant, what was taken to be the cause, and what came of it
+CREATE TABLE trouble (
+    id UUID PRIMARY KEY,
+    revision BIGINT NOT NULL,
+    potting_id UUID NOT NULL REFERENCES potting (id),
+    told_on DATE NOT NULL,
+    told_at TIMESTAMP(6) WITH TIME ZONE NOT NULL,
+    signs VARCHAR(2000) NOT NULL,
+    cause VARCHAR(20) NOT NULL,
+    share DOUBLE PRECISION NOT NULL,
+    look_on DATE NOT NULL,
+    outcome VARCHAR(20),
+    outcome_on DATE
+);
+CREATE INDEX trouble_by_potting ON trouble (potting_id);
+CREATE INDEX trouble_to_see ON trouble (outcome, look_on);
