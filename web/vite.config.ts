@@ -1,9 +1,40 @@
 import { fileURLToPath, URL } from 'node:url'
 import vue from '@vitejs/plugin-vue'
+import { VitePWA } from 'vite-plugin-pwa'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  plugins: [vue()],
+  plugins: [
+    vue(),
+    VitePWA({
+      registerType: 'autoUpdate',
+      injectRegister: 'script-defer',
+      manifest: {
+        name: 'Loose Knit',
+        short_name: 'Loose Knit',
+        description: 'A workbench for people who mix their own growing media',
+        start_url: '/round',
+        display: 'standalone',
+        background_color: '#F4F6F1',
+        theme_color: '#F4F6F1',
+        icons: [{ src: '/favicon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+        // what a round needs where there is no network; everything else is asked of the server
+        runtimeCaching: [
+          {
+            urlPattern: ({ url }) => ['/api/units', '/api/round'].includes(url.pathname),
+            handler: 'NetworkFirst',
+            options: { cacheName: 'round', networkTimeoutSeconds: 4 },
+          },
+        ],
+      },
+    }),
+  ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: {
     outDir: 'target/classes/META-INF/resources',

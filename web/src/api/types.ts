@@ -105,3 +105,6 @@ export type Finding = Schemas['TroubleQuestionBody']['finding']
 export type Sign = Schemas['TroubleSignBody']['sign']
 export type Trouble = Schemas['TroubleBody']
 export type Outcome = NonNullable<Schemas['TroubleBody']['outcome']>
+export type NewLook = Schemas['NewLookBody']
+export type Round = Schemas['RoundBody']
+export type RoundPot = Schemas['RoundPotBody']

@@ -91,6 +91,9 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
           }}
         </p>
       </div>
+      <RouterLink v-if="today && today.dueInAll > 0" to="/round" class="walk">{{
+        $t('care.round.walk')
+      }}</RouterLink>
     </div>
     <p v-if="query.error.value" class="say harm" role="alert">{{ query.error.value.message }}</p>
     <div v-if="!today && !query.error.value">
@@ -217,6 +220,13 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
 </template>
 
 <style scoped>
+.walk {
+  font-weight: 700;
+  color: var(--paper);
+  background: var(--bottle);
+  padding: 9px 16px;
+  text-decoration: none;
+}
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 320px;

@@ -13,6 +13,8 @@ const props = defineProps<{
   kind?: SetUpKind | undefined
   group?: string | undefined
   large?: boolean
+  /** Share of the water that it can spare that is left, 0 to 1. */
+  water?: number | undefined
 }>()
 const side = computed(() => (props.large ? 84 : 40))
 const figureRoom = computed(() => (props.large ? 40 : 0))
@@ -52,6 +54,11 @@ const pole = computed(() => {
   <svg class="pot-thumb" :class="{ large }" :viewBox="`0 0 ${side} ${side + figureRoom}`" aria-hidden="true">
     <template v-if="pot">
       <path :d="lie.slab(0, fill)" class="mix" />
+      <path
+        v-if="water !== undefined && water > 0"
+        :d="lie.slab(0, under + water * (fill - under))"
+        class="water"
+      />
       <path v-if="under > 0" :d="lie.slab(0, under)" class="layer" />
       <rect
         v-if="pole && large"
@@ -92,6 +99,10 @@ const pole = computed(() => {
 }
 .mix {
   fill: var(--bottle-soft);
+}
+.water {
+  fill: var(--water);
+  opacity: 0.55;
 }
 .layer {
   fill: var(--soft-ink);

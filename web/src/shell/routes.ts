@@ -99,6 +99,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'potUp', place: 'pots' },
   },
   {
+    path: '/round',
+    name: 'round',
+    component: () => import('@/care/RoundPage.vue'),
+    meta: { title: 'round', place: 'today' },
+  },
+  {
     path: '/pots',
     name: 'pots',
     component: () => import('@/pot/PotsPage.vue'),

@@ -836,6 +836,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/looks/several": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["looks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/several/taken-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/looks/{id}": {
         parameters: {
             query?: never;
@@ -846,7 +878,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeBack_1"];
+        delete: operations["takeBack_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1390,7 +1422,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeBack"];
+        delete: operations["takeBack_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1595,7 +1627,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["looks"];
+        get: operations["looks_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1678,6 +1710,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["writeText"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["round"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/round/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["walk"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3087,7 +3151,7 @@ export interface components {
         };
         LookBody: {
             /** @enum {string} */
-            answer: "WATERED" | "STILL_MOIST" | "BONE_DRY";
+            answer: "WATERED" | "WATERED_LIGHTLY" | "STILL_MOIST" | "BONE_DRY" | "SOAKING" | "SKIPPED";
             /** Format: uuid */
             id: string;
             /** Format: date */
@@ -3098,6 +3162,9 @@ export interface components {
         LookChoiceBody: {
             id: string;
             name: string;
+        };
+        LookIdsBody: {
+            ids: string[];
         };
         LookQuestionBody: {
             choices: components["schemas"]["LookChoiceBody"][];
@@ -3442,11 +3509,18 @@ export interface components {
         };
         NewLookBody: {
             /** @enum {string} */
-            answer: "WATERED" | "STILL_MOIST" | "BONE_DRY";
+            answer: "WATERED" | "WATERED_LIGHTLY" | "STILL_MOIST" | "BONE_DRY" | "SOAKING" | "SKIPPED";
             /** Format: uuid */
             id: string;
+            /** Format: date */
+            on?: string;
             /** Format: uuid */
             pottingId: string;
+            /** Format: int64 */
+            revision?: number;
+        };
+        NewLooksBody: {
+            looks: components["schemas"]["NewLookBody"][];
         };
         NewLotBody: {
             facts: components["schemas"]["LotFacts"];
@@ -3694,6 +3768,9 @@ export interface components {
             place?: string;
             /** Format: int64 */
             pots: number;
+        };
+        PlaceOrderBody: {
+            places: string[];
         };
         PlacedAskedBody: {
             places: components["schemas"]["PlacesBody"];
@@ -4030,6 +4107,7 @@ export interface components {
             label: string;
             /** Format: date */
             lastWateredOn: string;
+            leafSign?: string;
             lookHint?: string;
             lot: string;
             /** Format: uuid */
@@ -4058,6 +4136,8 @@ export interface components {
             state: "HERE" | "LENT" | "GIVEN_AWAY" | "LOST" | "REPOTTED";
             /** Format: int32 */
             versionNumber: number;
+            /** Format: double */
+            wantsKg?: number;
         };
         PottingPlanAskedBody: {
             asked: components["schemas"]["AskedBody"];
@@ -4264,6 +4344,24 @@ export interface components {
             /** @enum {string} */
             state: "SOUND" | "DRIED_OUT" | "BOUND" | "SOME_ROT" | "MUCH_ROT";
             words: string;
+        };
+        RoundBody: {
+            /** Format: date */
+            date: string;
+            /** Format: int64 */
+            dueInAll: number;
+            order: string[];
+            places: components["schemas"]["RoundPlaceBody"][];
+        };
+        RoundPlaceBody: {
+            place?: string;
+            pots: components["schemas"]["RoundPotBody"][];
+        };
+        RoundPotBody: {
+            alike: string;
+            /** Format: double */
+            left: number;
+            potting: components["schemas"]["PottingBody"];
         };
         SaltsBody: {
             /** Format: double */
@@ -6975,7 +7073,67 @@ export interface operations {
             };
         };
     };
-    takeBack_1: {
+    looks: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLooksBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PottingBody"][];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookIdsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PottingBody"][];
+                };
+            };
+        };
+    };
+    takeBack_2: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -8102,7 +8260,7 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    takeBack_1: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -8635,7 +8793,7 @@ export interface operations {
             };
         };
     };
-    looks: {
+    looks_1: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -8835,6 +8993,62 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["RecipeLinesBody"];
+                };
+            };
+        };
+    };
+    round: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RoundBody"];
+                };
+            };
+        };
+    };
+    walk: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceOrderBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PlaceOrderBody"];
                 };
             };
         };

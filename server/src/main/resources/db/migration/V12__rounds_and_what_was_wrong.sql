@@ -1,5 +1,9 @@
--- what a round tells beside the answer: a weight, and light or deep waterings
-ALTER TABLE look ADD COLUMN weight_kg DOUBLE PRECISION;
+-- whether the last watering was a light one: what is seen after it says nothing of a full watering
+ALTER TABLE potting ADD COLUMN watered_lightly BOOLEAN DEFAULT FALSE NOT NULL;
+ALTER TABLE look ADD COLUMN before_lightly BOOLEAN DEFAULT FALSE NOT NULL;
+
+-- weight at which the plant wants water, as reckoned
+ALTER TABLE potting ADD COLUMN wants_kg DOUBLE PRECISION;
 
 -- the order in which places are walked
 CREATE TABLE place_order (

@@ -25,7 +25,13 @@ public record NextLook(int inDays, Reason reason) {
         /** It dries so slowly that nobody can say when. */
         BEYOND_HORIZON,
         /** It was still moist at the last look. */
-        STILL_MOIST;
+        STILL_MOIST,
+        /** It was soaking wet at the last look. */
+        SOAKING,
+        /** It got only a little water. */
+        LIGHTLY,
+        /** It was passed by. */
+        SKIPPED;
 
         /**
          * The reason in words.
@@ -44,6 +50,9 @@ public record NextLook(int inDays, Reason reason) {
                 case BEYOND_HORIZON ->
                     CareSentence.LONGER_THAN.with(Quantity.trimmed(Dimension.DAYS, DryDown.HORIZON_DAYS, 0));
                 case STILL_MOIST -> CareSentence.STILL_MOIST.with();
+                case SOAKING -> CareSentence.SOAKING.with();
+                case LIGHTLY -> CareSentence.LIGHTLY.with();
+                case SKIPPED -> CareSentence.SKIPPED.with();
             };
         }
 
@@ -57,6 +66,9 @@ public record NextLook(int inDays, Reason reason) {
 
     private static final int MOST_DAYS_AGAIN = 14;
 
+    /** Share of the predicted time for which a light watering lasts, and after which a soaking pot is looked at again; by judgement. */
+    private static final double HALF = 0.5;
+
     /** Below so many days a decimal counts; nothing is told below half a day. */
     private static final double FEW_DAYS = 3;
 
@@ -67,6 +79,27 @@ public record NextLook(int inDays, Reason reason) {
     }
 
     /**
+     * After an answer.
+     *
+     * @param days predicted days from a watering until the plant wants water
+     */
+    public static NextLook after(final Answer answer, final Estimate days) {
+        return switch (answer) {
+            case WATERED, BONE_DRY -> afterWatering(days);
+            case WATERED_LIGHTLY ->
+                new NextLook((int) Math.max(1, Math.floor(HALF * (days.value() - days.sd()))), Reason.LIGHTLY);
+            case STILL_MOIST ->
+                new NextLook(
+                        (int) Math.max(1, Math.min(MOST_DAYS_AGAIN, Math.round(LOOK_AGAIN * days.value()))),
+                        Reason.STILL_MOIST);
+            case SOAKING ->
+                new NextLook(
+                        (int) Math.max(1, Math.min(MOST_DAYS_AGAIN, Math.round(HALF * days.value()))), Reason.SOAKING);
+            case SKIPPED -> new NextLook(1, Reason.SKIPPED);
+        };
+    }
+
+    /**
      * After a watering.
      *
      * @param days predicted days until the plant wants water
@@ -74,16 +107,5 @@ public record NextLook(int inDays, Reason reason) {
     public static NextLook afterWatering(final Estimate days) {
         final int early = (int) Math.max(1, Math.floor(days.value() - days.sd()));
         return new NextLook(early, days.value() >= DryDown.HORIZON_DAYS ? Reason.BEYOND_HORIZON : Reason.PREDICTED);
-    }
-
-    /**
-     * After a look that found the pot still moist.
-     *
-     * @param days predicted days from watering until the plant wants water
-     */
-    public static NextLook afterStillMoist(final Estimate days) {
-        return new NextLook(
-                (int) Math.max(1, Math.min(MOST_DAYS_AGAIN, Math.round(LOOK_AGAIN * days.value()))),
-                Reason.STILL_MOIST);
     }
 }

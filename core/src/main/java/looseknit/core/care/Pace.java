@@ -14,7 +14,7 @@ import looseknit.core.message.Quantity;
  * predicted. Worked out exactly on a grid of its logarithm; a look that found the pot moist says no more than that it takes longer.
  *
  * <p>What people answer is taken to follow the ratio of the days since the last watering to the days that the plant can wait: below 1 mostly
- * still moist, above 1.35 mostly bone dry, blurred by an eighth, one answer in twenty by chance. These figures are by judgement.
+ * still moist, below a half also soaking, above 1.35 mostly bone dry, blurred by an eighth, one answer in twenty by chance. These figures are by judgement.
  *
  * @param factor best estimate, above 0
  * @param logSd standard deviation of its logarithm
@@ -24,6 +24,8 @@ public record Pace(double factor, double logSd, int looks) {
 
     /** What a look found. */
     public enum Found {
+        /** Far from wanting water. */
+        SOAKING,
         STILL_MOIST,
         WANTED_WATER,
         BONE_DRY
@@ -43,6 +45,7 @@ public record Pace(double factor, double logSd, int looks) {
     private static final int HALF_STEPS = 60;
     private static final double WIDEST_LOG = 2.4;
     private static final double BONE_DRY_AT = Math.log(1.35);
+    private static final double SOAKING_TO = Math.log(0.5);
     private static final double BLUR = 0.125;
     private static final double BY_CHANCE = 0.05;
     private static final int ANSWERS = 3;
@@ -110,6 +113,7 @@ public record Pace(double factor, double logSd, int looks) {
         final double wants = normal(ratio / BLUR);
         final double bone = normal((ratio - BONE_DRY_AT) / BLUR);
         final double told = switch (look.found()) {
+            case SOAKING -> 1 - normal((ratio - SOAKING_TO) / BLUR);
             case STILL_MOIST -> 1 - wants;
             case WANTED_WATER -> wants - bone;
             case BONE_DRY -> bone;

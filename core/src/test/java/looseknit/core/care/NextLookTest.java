@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Estimate;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class NextLookTest {
 
@@ -21,13 +23,16 @@ class NextLookTest {
     @Test
     void neverLooksTwiceADay() {
         assertThat(NextLook.afterWatering(new Estimate(0.4, 0.2)).inDays()).isEqualTo(1);
-        assertThat(NextLook.afterStillMoist(new Estimate(1, 0.3)).inDays()).isEqualTo(1);
+        assertThat(NextLook.after(Answer.STILL_MOIST, new Estimate(1, 0.3)).inDays())
+                .isEqualTo(1);
     }
 
     @Test
     void looksAgainSoonAtAPotThatWasStillMoist() {
-        assertThat(NextLook.afterStillMoist(new Estimate(12, 4)).inDays()).isEqualTo(3);
-        assertThat(NextLook.afterStillMoist(new Estimate(120, 40)).inDays()).isEqualTo(14);
+        assertThat(NextLook.after(Answer.STILL_MOIST, new Estimate(12, 4)).inDays())
+                .isEqualTo(3);
+        assertThat(NextLook.after(Answer.STILL_MOIST, new Estimate(120, 40)).inDays())
+                .isEqualTo(14);
     }
 
     @Test
@@ -36,5 +41,20 @@ class NextLookTest {
                         .reason()
                         .words(new Estimate(120, 42), AllowableDepletion.DRY.words())))
                 .contains("more than 120 days");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"WATERED, 9", "BONE_DRY, 9", "WATERED_LIGHTLY, 4", "STILL_MOIST, 3", "SOAKING, 6", "SKIPPED, 1"})
+    void eachAnswerSetsItsOwnLook(final Answer answer, final int days) {
+        assertThat(NextLook.after(answer, new Estimate(12, 3)).inDays()).isEqualTo(days);
+        assertThat(NextLook.after(answer, new Estimate(0.6, 0.3)).inDays()).isEqualTo(1);
+    }
+
+    @Test
+    void waterGoesDownToNothingWhenThePlantWantsIt() {
+        assertThat(WaterLevel.left(0, 8)).isEqualTo(1);
+        assertThat(WaterLevel.left(2, 8)).isEqualTo(0.75);
+        assertThat(WaterLevel.left(20, 8)).isEqualTo(0);
+        assertThat(WaterLevel.left(0, 0)).isEqualTo(1);
     }
 }

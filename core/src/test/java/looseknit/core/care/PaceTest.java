@@ -36,6 +36,12 @@ class PaceTest {
     }
 
     @Test
+    void soakingSaysThatItTakesMuchLonger() {
+        assertThat(after(new Seen(6, Found.SOAKING)).factor())
+                .isGreaterThan(after(new Seen(6, Found.STILL_MOIST)).factor());
+    }
+
+    @Test
     void boneDryEarlyMeansItDriesSooner() {
         assertThat(after(new Seen(6, Found.BONE_DRY)).factor()).isLessThan(0.8);
         assertThat(after(new Seen(6, Found.WANTED_WATER), new Seen(6, Found.WANTED_WATER))
@@ -95,7 +101,7 @@ class PaceTest {
                 final Estimate expected = Pace.learnt(EIGHT, looks).expected(EIGHT);
                 since += since == 0
                         ? NextLook.afterWatering(expected).inDays()
-                        : NextLook.afterStillMoist(expected).inDays();
+                        : NextLook.after(Answer.STILL_MOIST, expected).inDays();
                 final Seen seen = look(8 * truth, since, random);
                 looks.add(seen);
                 since = seen.found() == Found.STILL_MOIST ? since : 0;

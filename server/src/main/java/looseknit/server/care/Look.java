@@ -8,7 +8,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Optional;
 import java.util.UUID;
+import looseknit.core.care.Answer;
 import looseknit.core.care.NextLook;
 import looseknit.core.care.Pace;
 import looseknit.server.pot.Potting;
@@ -23,13 +25,6 @@ public class Look {
 
     /** Longer ago nothing is learnt of [d]. */
     private static final long MOST_DAYS = 400;
-
-    /** What was found. */
-    public enum Answer {
-        WATERED,
-        STILL_MOIST,
-        BONE_DRY
-    }
 
     @Id
     private UUID id;
@@ -56,6 +51,9 @@ public class Look {
     @Enumerated(EnumType.STRING)
     private NextLook.Reason beforeReason;
 
+    @Column(name = "before_lightly")
+    private boolean beforeLightly;
+
     protected Look() {}
 
     Look(final UUID id, final Potting potting, final LocalDate lookedOn, final Answer answer) {
@@ -66,22 +64,27 @@ public class Look {
         this.beforeWateredOn = potting.lastWateredOn();
         this.beforeLookOn = potting.nextLookOn();
         this.beforeReason = potting.nextLookReason();
+        this.beforeLightly = potting.wateredLightly();
     }
 
     void takeBack(final Potting potting) {
-        potting.watered(beforeWateredOn);
+        potting.watered(beforeWateredOn, beforeLightly);
         potting.restoreLook(beforeLookOn, beforeReason);
     }
 
-    /** What it says of how fast the pot dries. */
-    Pace.Seen seen() {
-        return new Pace.Seen(
-                Math.max(0, Math.min(MOST_DAYS, ChronoUnit.DAYS.between(beforeWateredOn, lookedOn))),
-                switch (answer) {
-                    case STILL_MOIST -> Pace.Found.STILL_MOIST;
-                    case WATERED -> Pace.Found.WANTED_WATER;
-                    case BONE_DRY -> Pace.Found.BONE_DRY;
-                });
+    /** What it says of how fast the pot dries; nothing where nobody looked, or where the watering before was a light one. */
+    Optional<Pace.Seen> seen() {
+        return beforeLightly ? Optional.empty() : answer.found().map(found -> new Pace.Seen(daysDry(), found));
+    }
+
+    /** Days since the watering before it. */
+    long daysDry() {
+        return Math.max(0, Math.min(MOST_DAYS, ChronoUnit.DAYS.between(beforeWateredOn, lookedOn)));
+    }
+
+    /** Whether a full watering before it and one at it tell how long people wait. */
+    boolean tellsTheHand() {
+        return answer.waters() && !beforeLightly;
     }
 
     public UUID id() {

@@ -4,16 +4,21 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
+import looseknit.core.care.Answer;
 import looseknit.core.care.NextLook;
 import looseknit.core.care.Pace;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
+import looseknit.server.frame.StaleRevision;
 import looseknit.server.pot.PotWork;
 import looseknit.server.pot.Potting;
+import looseknit.server.pot.PottingBodies;
 import looseknit.server.pot.PottingOfBatch;
 import looseknit.server.pot.PottingRepository;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -29,13 +34,23 @@ public class Rounds {
 
     private final LookRepository looks;
     private final PottingRepository pottings;
+    private final PlaceOrderRepository order;
     private final PotWork work;
+    private final PottingBodies bodies;
     private final Clock clock;
 
-    Rounds(final LookRepository looks, final PottingRepository pottings, final PotWork work, final Clock clock) {
+    Rounds(
+            final LookRepository looks,
+            final PottingRepository pottings,
+            final PlaceOrderRepository order,
+            final PotWork work,
+            final PottingBodies bodies,
+            final Clock clock) {
         this.looks = looks;
         this.pottings = pottings;
+        this.order = order;
         this.work = work;
+        this.bodies = bodies;
         this.clock = clock;
     }
 
@@ -51,36 +66,87 @@ public class Rounds {
         return pottings.later(day, PageRequest.of(0, most));
     }
 
-    /** Notes a look today and works out the next one; a second call with the same id changes nothing. */
-    public Potting look(final UUID id, final UUID pottingId, final Look.Answer answer) {
-        return look(id, pottingId, answer, LocalDate.now(clock));
+    /** Pots to look at up to a day as they are walked by: place by place, the longest due first within each. */
+    @Transactional(readOnly = true)
+    public Page<PottingOfBatch> walked(final LocalDate day, final int most) {
+        return order.walked(day, PageRequest.of(0, most));
     }
 
+    /** All places where something stands, as they are walked. */
+    @Transactional(readOnly = true)
+    public List<String> places() {
+        return order.places();
+    }
+
+    /** Puts the places into an order; those that are not named come last. */
+    public List<String> walk(final List<String> names) {
+        order.deleteAllInBatch();
+        final List<String> once = names.stream().distinct().toList();
+        order.saveAllAndFlush(IntStream.range(0, once.size())
+                .mapToObj(rank -> new PlaceOrder(once.get(rank), rank))
+                .toList());
+        return order.places();
+    }
+
+    /**
+     * A look that is told.
+     *
+     * @param on its day; null for today
+     * @param seen the revision of the pot that was seen; null where it does not matter
+     */
+    public record Told(
+            UUID id,
+            UUID pottingId,
+            Answer answer,
+            @Nullable LocalDate on,
+            @Nullable Long seen) {}
+
     /** Notes a look on a day. */
-    public Potting look(final UUID id, final UUID pottingId, final Look.Answer answer, final LocalDate day) {
-        final Potting potting = pottings.lock(pottingId).orElseThrow(() -> new NotThere("pot"));
-        if (looks.existsById(id)) {
+    public Potting look(final UUID id, final UUID pottingId, final Answer answer, final LocalDate day) {
+        return look(new Told(id, pottingId, answer, day, null));
+    }
+
+    /**
+     * Notes a look and works out the next one; a second call with the same id changes nothing.
+     *
+     * @throws StaleRevision if the pot has changed since it was seen
+     */
+    public Potting look(final Told told) {
+        final Potting potting = pottings.lock(told.pottingId()).orElseThrow(() -> new NotThere("pot"));
+        if (looks.existsById(told.id())) {
             return potting;
         }
         if (potting.deleted() || potting.state() != Potting.State.HERE) {
             throw new Refused(
-                    "This plant is not here", "It was removed, lent, given away, lost or repotted meanwhile.");
+                    "This plant is not here",
+                    "%s was removed, lent, given away, lost or repotted meanwhile.".formatted(potting.label()));
         }
-        if (day.isBefore(potting.pottedOn())) {
+        if (told.seen() != null && told.seen() != potting.revision()) {
+            throw new StaleRevision("pot", bodies.of(potting));
+        }
+        final LocalDate today = LocalDate.now(clock);
+        final LocalDate day = told.on() == null ? today : told.on();
+        final LocalDate first = looks.findFirstByPottingIdOrderBySequenceDesc(potting.id())
+                .map(Look::lookedOn)
+                .orElse(potting.pottedOn());
+        if (day.isBefore(first) || day.isAfter(today)) {
             throw new OutOfRangeException(
                     "the day of the look",
                     String.valueOf(day),
-                    TableText.said("a day from %s on".formatted(potting.pottedOn())));
+                    TableText.said("a day from %s, when it was looked at last, to %s".formatted(first, today)));
         }
-        looks.save(new Look(id, potting, day, answer));
+        looks.save(new Look(told.id(), potting, day, told.answer()));
         potting.dries(learnt(potting));
-        if (answer == Look.Answer.STILL_MOIST) {
-            potting.lookNext(day, NextLook.afterStillMoist(potting.expectedDays()));
-        } else {
-            potting.watered(day);
-            potting.lookNext(day, NextLook.afterWatering(potting.expectedDays()));
+        if (told.answer().waters()) {
+            potting.watered(day, told.answer() == Answer.WATERED_LIGHTLY);
         }
+        potting.lookNext(day, NextLook.after(told.answer(), potting.expectedDays()));
         return pottings.saveAndFlush(potting);
+    }
+
+    /** Notes looks at several pots, all or none. */
+    public List<Potting> look(final List<Told> all) {
+        return all.stream().map(this::look).toList();
     }
 
     /** What the looks at a pot have taught, as far as they count. */
@@ -90,7 +156,7 @@ public class Rounds {
                 potting.predictedDays(),
                 looks.findTop500ByPottingIdOrderBySequenceDesc(potting.id()).stream()
                         .filter(look -> !look.lookedOn().isBefore(since))
-                        .map(Look::seen)
+                        .flatMap(look -> look.seen().stream())
                         .toList());
     }
 
@@ -100,10 +166,9 @@ public class Rounds {
         final double expected = Math.max(LEAST_DAYS, potting.expectedDays().value());
         final LocalDate since = work.standsSoSince(potting);
         return looks.findTop500ByPottingIdOrderBySequenceDesc(potting.id()).stream()
-                .filter(look -> look.answer() != Look.Answer.STILL_MOIST
-                        && !look.lookedOn().isBefore(since))
+                .filter(look -> look.tellsTheHand() && !look.lookedOn().isBefore(since))
                 .limit(MOST_WATERINGS)
-                .map(look -> look.seen().days() / expected)
+                .map(look -> look.daysDry() / expected)
                 .toList();
     }
 
@@ -123,6 +188,11 @@ public class Rounds {
         looks.flush();
         potting.dries(learnt(potting));
         return pottings.saveAndFlush(potting);
+    }
+
+    /** Takes back looks at several pots that were told together. */
+    public List<Potting> takeBack(final List<UUID> ids) {
+        return ids.stream().filter(looks::existsById).map(this::takeBack).toList();
     }
 
     /** The last looks at a pot, the newest first. */

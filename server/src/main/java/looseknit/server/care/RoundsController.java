@@ -2,22 +2,34 @@ package looseknit.server.care;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
+import looseknit.core.care.Answer;
+import looseknit.core.care.WaterLevel;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.BatchOfVersion;
 import looseknit.server.batch.Batches;
+import looseknit.server.need.PlaceBody;
+import looseknit.server.need.PotBody;
 import looseknit.server.pot.PottingBodies;
 import looseknit.server.pot.PottingBody;
 import looseknit.server.pot.PottingOfBatch;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -30,6 +42,8 @@ class RoundsController {
     private static final int MOST_DUE = 200;
     private static final int MOST_LATER = 12;
     private static final int MOST_TO_MIX = 50;
+    private static final int MOST_ON_ROUND = 400;
+    private static final int MOST_PLACES = 500;
 
     private final Rounds rounds;
     private final PottingBodies bodies;
@@ -70,10 +84,48 @@ class RoundsController {
     record NewLookBody(
             @NotNull UUID id,
             @NotNull UUID pottingId,
-            @NotNull Look.Answer answer) {}
+            @NotNull Answer answer,
+            @Nullable LocalDate on,
+            @Nullable Long revision) {
+
+        Rounds.Told told() {
+            return new Rounds.Told(id, pottingId, answer, on, revision);
+        }
+    }
+
+    /** Looks that are told together, all or none. */
+    record NewLooksBody(
+            @NotNull @Size(min = 1, max = MOST_DUE) List<@Valid @NotNull NewLookBody> looks) {}
+
+    /** Looks to take back together. */
+    record LookIdsBody(
+            @NotNull @Size(min = 1, max = MOST_DUE) List<@NotNull UUID> ids) {}
+
+    /**
+     * A pot on the round.
+     *
+     * @param left share of the water that it can spare that is left as reckoned, 0 to 1
+     * @param alike the same for pots of one plant in one mix and one kind of pot
+     */
+    record RoundPotBody(PottingBody potting, double left, String alike) {}
+
+    /** A place on the round with its pots, the longest due first. */
+    record RoundPlaceBody(@Nullable String place, List<RoundPotBody> pots) {}
+
+    /**
+     * The round of a day.
+     *
+     * @param dueInAll how many pots are to be looked at
+     * @param places the first of them, place by place as they are walked
+     * @param order all places where something stands, as they are walked
+     */
+    record RoundBody(LocalDate date, long dueInAll, List<RoundPlaceBody> places, List<String> order) {}
+
+    /** Places in the order in which they are walked. */
+    record PlaceOrderBody(@NotNull @Size(max = MOST_PLACES) List<@NotNull @Size(min = 1, max = 80) String> places) {}
 
     /** A look as it was noted. */
-    record LookBody(UUID id, UUID pottingId, LocalDate lookedOn, Look.Answer answer) {}
+    record LookBody(UUID id, UUID pottingId, LocalDate lookedOn, Answer answer) {}
 
     @GetMapping("/today")
     TodayBody today() {
@@ -98,7 +150,62 @@ class RoundsController {
 
     @PostMapping("/looks")
     PottingBody look(@RequestBody @Valid final NewLookBody body) {
-        return bodies.of(rounds.look(body.id(), body.pottingId(), body.answer()));
+        return bodies.of(rounds.look(body.told()));
+    }
+
+    /** The round of today. */
+    @GetMapping("/round")
+    RoundBody round() {
+        final LocalDate today = LocalDate.now(clock);
+        final Page<PottingOfBatch> due = rounds.walked(today, MOST_ON_ROUND);
+        final Map<Optional<String>, List<RoundPotBody>> byPlace = new LinkedHashMap<>();
+        for (final PottingBody potting : bodies.of(due.getContent())) {
+            byPlace.computeIfAbsent(place(potting), any -> new ArrayList<>()).add(onRound(potting, today));
+        }
+        return new RoundBody(
+                today,
+                due.getTotalElements(),
+                byPlace.entrySet().stream()
+                        .map(each -> new RoundPlaceBody(each.getKey().orElse(null), each.getValue()))
+                        .toList(),
+                rounds.places());
+    }
+
+    private static Optional<String> place(final PottingBody potting) {
+        return Optional.ofNullable(potting.brief().place()).map(PlaceBody::name);
+    }
+
+    private static RoundPotBody onRound(final PottingBody potting, final LocalDate today) {
+        final PotBody pot = Objects.requireNonNull(potting.brief().pot());
+        return new RoundPotBody(
+                potting,
+                WaterLevel.left((int) ChronoUnit.DAYS.between(potting.lastWateredOn(), today), potting.expectedDays()),
+                String.join(
+                        " ",
+                        String.valueOf(potting.brief().plantId()),
+                        potting.blendId().toString(),
+                        pot.wall().name(),
+                        String.valueOf(Math.round(pot.topCm()))));
+    }
+
+    /** Puts the places into the order in which they are walked. */
+    @PutMapping("/round/places")
+    PlaceOrderBody walk(@RequestBody @Valid final PlaceOrderBody body) {
+        return new PlaceOrderBody(rounds.walk(body.places()));
+    }
+
+    /** Notes looks at several pots, all or none; each is stored once. */
+    @PostMapping("/looks/several")
+    List<PottingBody> looks(@RequestBody @Valid final NewLooksBody body) {
+        return rounds.look(body.looks().stream().map(NewLookBody::told).toList()).stream()
+                .map(bodies::of)
+                .toList();
+    }
+
+    /** Takes back looks that were told together. */
+    @PostMapping("/looks/several/taken-back")
+    List<PottingBody> takeBack(@RequestBody @Valid final LookIdsBody body) {
+        return rounds.takeBack(body.ids()).stream().map(bodies::of).toList();
     }
 
     @DeleteMapping("/looks/{id}")

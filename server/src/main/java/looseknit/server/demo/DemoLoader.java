@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
 import java.util.UUID;
+import looseknit.core.care.Answer;
 import looseknit.core.planting.SetUpKind;
 import looseknit.server.assay.Assays;
 import looseknit.server.batch.BatchAmounts;
@@ -23,7 +24,6 @@ import looseknit.server.batch.Batches;
 import looseknit.server.batch.FillBody;
 import looseknit.server.blend.Blend;
 import looseknit.server.blend.Blends;
-import looseknit.server.care.Look;
 import looseknit.server.care.Rounds;
 import looseknit.server.need.NamedPlace;
 import looseknit.server.need.NamedPlaces;
@@ -254,9 +254,8 @@ class DemoLoader implements ApplicationRunner {
                 return;
             }
             final double waited = ChronoUnit.DAYS.between(potting.lastWateredOn(), day) / waits;
-            final Look.Answer answer = waited < 1
-                    ? Look.Answer.STILL_MOIST
-                    : waited > BONE_DRY_AFTER ? Look.Answer.BONE_DRY : Look.Answer.WATERED;
+            final Answer answer =
+                    waited < 1 ? Answer.STILL_MOIST : waited > BONE_DRY_AFTER ? Answer.BONE_DRY : Answer.WATERED;
             potting = rounds.look(id("look", demo.label() + round), id, answer, day);
         }
     }

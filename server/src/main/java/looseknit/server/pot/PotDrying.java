@@ -55,11 +55,6 @@ public class PotDrying {
                 recipe);
     }
 
-    /** Days from a watering until the plant wants water. */
-    static Estimate days(final Read read) {
-        return portrait(read).days();
-    }
-
     /** The portrait of a pot. */
     public static PotPortrait portrait(final Read read) {
         return PotPortrait.of(read.potted(), read.setUp())
@@ -70,9 +65,10 @@ public class PotDrying {
     /** Notes another pot, place or hand, and when to look next there. */
     void standsNow(final Potting potting, final BriefBody brief) {
         final Batch batch = batches.get(potting.batchId());
-        final Estimate days =
-                days(read(batches.recipeOf(batch, potting.id()), batch, complete(brief), potting.setUp()));
-        potting.stands(brief, days);
+        final PotPortrait portrait =
+                portrait(read(batches.recipeOf(batch, potting.id()), batch, complete(brief), potting.setUp()));
+        final Estimate days = portrait.days();
+        potting.stands(brief, portrait);
         potting.dries(Pace.of(days));
         potting.lookNext(potting.lastWateredOn(), NextLook.afterWatering(days));
     }

@@ -14,6 +14,7 @@ import java.util.UUID;
 import looseknit.core.care.NextLook;
 import looseknit.core.care.Pace;
 import looseknit.core.measure.Estimate;
+import looseknit.core.outlook.PotPortrait;
 import looseknit.core.planting.SetUpKind;
 import looseknit.server.need.BriefBody;
 import looseknit.server.need.BriefColumn;
@@ -87,6 +88,12 @@ public class Potting {
     @SuppressWarnings("UnusedVariable")
     private @Nullable String plantId;
 
+    @Column(name = "watered_lightly")
+    private boolean wateredLightly;
+
+    @Column(name = "wants_kg")
+    private @Nullable Double wantsKg;
+
     private double pace = 1;
 
     @Column(name = "pace_log_sd")
@@ -122,22 +129,23 @@ public class Potting {
             final BriefBody brief,
             final UUID batchId,
             final LocalDate pottedOn,
-            final Estimate predictedDays) {
+            final PotPortrait portrait) {
         this.id = id;
         this.label = label;
         this.batchId = batchId;
         this.pottedOn = pottedOn;
         this.lastWateredOn = pottedOn;
-        stands(brief, predictedDays);
+        stands(brief, portrait);
     }
 
     /** Notes what it is of, in what pot and where, and how it dries there. */
-    void stands(final BriefBody other, final Estimate days) {
+    void stands(final BriefBody other, final PotPortrait portrait) {
         this.brief = other;
         this.placeName = other.place() == null ? null : other.place().name();
         this.plantId = other.plantId();
-        this.predictedDays = days.value();
-        this.predictedSdDays = days.sd();
+        this.predictedDays = portrait.days().value();
+        this.predictedSdDays = portrait.days().sd();
+        this.wantsKg = portrait.kg().wants();
     }
 
     /** Notes what its looks have taught. */
@@ -213,8 +221,19 @@ public class Potting {
     }
 
     /** Notes the day of the last watering. */
-    public void watered(final LocalDate on) {
+    public void watered(final LocalDate on, final boolean lightly) {
         this.lastWateredOn = on;
+        this.wateredLightly = lightly;
+    }
+
+    /** Whether the last watering was a light one. */
+    public boolean wateredLightly() {
+        return wateredLightly;
+    }
+
+    /** Weight at which the plant wants water, without the plant [kg]; null for pots of which it was never reckoned. */
+    public @Nullable Double wantsKg() {
+        return wantsKg;
     }
 
     void delete(final @Nullable Instant at) {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.message.Message;
+import looseknit.core.message.TableText;
 import looseknit.core.need.Plant;
 import looseknit.core.planting.SetUpKind;
 import looseknit.server.frame.Books;
@@ -39,7 +40,9 @@ public record PottingBody(
         @Nullable UUID motherId,
         Potting.@Nullable Origin origin,
         Message pace,
-        double expectedDays) {
+        double expectedDays,
+        @Nullable Double wantsKg,
+        @Nullable Message leafSign) {
 
     /** A potting as it travels. */
     static PottingBody of(final PottingOfBatch origin, final Books books) {
@@ -76,6 +79,11 @@ public record PottingBody(
                 potting.motherId(),
                 potting.origin(),
                 potting.pace().words(),
-                potting.expectedDays().value());
+                potting.expectedDays().value(),
+                potting.wantsKg(),
+                plant.map(each -> each.growing().thirst())
+                        .filter(each -> !each.isEmpty())
+                        .map(TableText::message)
+                        .orElse(null));
     }
 }

@@ -15,11 +15,11 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import looseknit.core.batch.Fill;
 import looseknit.core.care.NextLook;
-import looseknit.core.measure.Estimate;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Plant;
+import looseknit.core.outlook.PotPortrait;
 import looseknit.core.planting.RootCheck;
 import looseknit.core.planting.SetUpKind;
 import looseknit.core.pot.Pot;
@@ -181,16 +181,17 @@ public class Pottings {
             }
             final Brief checked = drying.complete(told.brief());
             final Batch batch = work.hold(told.batchId());
-            final Estimate days = PotDrying.days(drying.read(batches.recipe(batch), batch, checked, told.setUp()));
+            final PotPortrait portrait =
+                    PotDrying.portrait(drying.read(batches.recipe(batch), batch, checked, told.setUp()));
             final Potting potting = new Potting(
                     told.id(),
                     text("label", told.label(), LONGEST_LABEL),
                     told.brief(),
                     told.batchId(),
                     told.pottedOn(),
-                    days);
+                    portrait);
             potting.isSetUp(told.kind(), told.setUp());
-            potting.lookNext(told.pottedOn(), NextLook.afterWatering(days));
+            potting.lookNext(told.pottedOn(), NextLook.afterWatering(portrait.days()));
             if (told.motherId() != null && told.origin() != null) {
                 fromMother(potting, told.motherId(), told.origin());
             }

@@ -1,0 +1,33 @@
+package looseknit.server.care;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+
+/** When a place is come to on a round. */
+@Entity
+@Table(name = "place_order")
+class PlaceOrder {
+
+    @Id
+    private String name;
+
+    @Column(name = "rank")
+    private int rank;
+
+    protected PlaceOrder() {}
+
+    PlaceOrder(final String name, final int rank) {
+        this.name = name;
+        this.rank = rank;
+    }
+
+    String name() {
+        return name;
+    }
+
+    int rank() {
+        return rank;
+    }
+}
