@@ -108,3 +108,5 @@ export type Outcome = NonNullable<Schemas['TroubleBody']['outcome']>
 export type NewLook = Schemas['NewLookBody']
 export type Round = Schemas['RoundBody']
 export type RoundPot = Schemas['RoundPotBody']
+export type Fared = Schemas['FaredBody']
+export type Comparison = Schemas['ComparisonBody']

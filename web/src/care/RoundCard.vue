@@ -127,9 +127,6 @@ const up = () => {
   border-bottom: 1px solid var(--line);
   border-left: 3px solid transparent;
   outline: none;
-  /* many cards: those out of sight are not drawn */
-  content-visibility: auto;
-  contain-intrinsic-size: auto 140px;
 }
 .round-card.at {
   border-left-color: var(--bottle);

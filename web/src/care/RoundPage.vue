@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useIntersectionObserver } from '@vueuse/core'
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Answer, NewLook, Round, RoundPot } from '@/api/types'
@@ -75,6 +76,21 @@ const places = computed(() =>
     .filter((each) => each.open.length > 0),
 )
 const items = computed(() => places.value.flatMap((each) => each.items))
+/** A long round is drawn as it is walked: some cards, and more as their end comes into sight. */
+const AT_ONCE = 40
+const drawn = ref(AT_ONCE)
+const end = ref<HTMLElement>()
+useIntersectionObserver(end, ([entry]) => {
+  if (entry?.isIntersecting && drawn.value < items.value.length) {
+    drawn.value += AT_ONCE
+  }
+})
+const shown = computed(() => {
+  const first = new Set(items.value.slice(0, Math.max(drawn.value, atIndex.value + 2)))
+  return places.value
+    .map((each) => ({ ...each, items: each.items.filter((item) => first.has(item)) }))
+    .filter((each) => each.items.length > 0)
+})
 const left = computed(() => items.value.reduce((all, each) => all + each.pots.length, 0))
 const beyond = computed(() => {
   const listed = (round.value?.places ?? []).reduce((all, each) => all + each.pots.length, 0)
@@ -194,7 +210,7 @@ const shift = async (from: number, by: number) => {
     <div v-if="!round && !query.error.value">
       <div v-for="i in 4" :key="i" class="skeleton" style="height: 120px; margin-bottom: 10px" />
     </div>
-    <section v-for="{ place, open, items: its } in places" :key="place ?? ''" :aria-label="place">
+    <section v-for="{ place, open, items: its } in shown" :key="place ?? ''" :aria-label="place">
       <div class="place">
         <h2>{{ place ?? $t('care.round.elsewhere') }}</h2>
         <span class="soft">{{ $t('care.round.pots', { n: open.length }, open.length) }}</span>
@@ -219,6 +235,7 @@ const shift = async (from: number, by: number) => {
         @focus="at = item.key"
       />
     </section>
+    <div ref="end" aria-hidden="true" />
     <p v-if="round && left === 0" class="finished">
       {{ beyond > 0 ? $t('care.round.more', { n: beyond }) : $t('care.round.finished') }}
       <RouterLink to="/">{{ $t('care.round.toToday') }}</RouterLink>

@@ -10,6 +10,7 @@ import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
 import { potWords } from '@/need/words'
 import { useShelf } from '@/shelf/useShelf'
+import AskAfter from '@/outcome/AskAfter.vue'
 import TroubleList from '@/trouble/TroubleList.vue'
 import { t } from '@/words'
 import { agoWords, daysBetween, inWords, longDate, shortDate } from '@/measure/days'
@@ -160,6 +161,7 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
       </section>
       <aside :aria-label="$t('care.todayPage.comingUp')">
         <TroubleList class="to-see" />
+        <AskAfter />
         <template v-if="today.toTest.length > 0">
           <h2>{{ $t('care.todayPage.toTest') }}</h2>
           <ul class="choices small">

@@ -18,6 +18,9 @@ const kinds = computed<{ value: Kind; label: string }[]>(() =>
   (
     [
       'NOTED',
+      'THRIVING',
+      'FAIR',
+      'POOR',
       'FED',
       'TOPPED_UP',
       'MOVED',

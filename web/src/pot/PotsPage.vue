@@ -138,7 +138,10 @@ const interval = (potting: Potting) =>
           }}<template v-if="sifted">, {{ $t('pot.potsPage.shown', { n: first?.total ?? 0 }) }}</template>
         </p>
       </div>
-      <ChoiceList v-model="view" :options="VIEWS" :label="$t('pot.potsPage.viewLabel')" hide-label />
+      <div class="ways">
+        <RouterLink v-if="standing > 0" to="/pots/well">{{ $t('frame.routes.well') }}</RouterLink>
+        <ChoiceList v-model="view" :options="VIEWS" :label="$t('pot.potsPage.viewLabel')" hide-label />
+      </div>
     </div>
     <div v-if="standing > 0 || sifted" class="sift">
       <TextField
@@ -280,6 +283,13 @@ section {
 }
 .place::first-letter {
   text-transform: uppercase;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 20px;
+  align-items: center;
+  font-weight: 700;
 }
 .sift,
 .together {

@@ -27,6 +27,9 @@ const SIGNS: Record<PotEvent['kind'], string> = {
   FED: 'M7 3 A4 4 0 1 0 7.01 3',
   TOPPED_UP: 'M2 11 H12 M7 2 V8 M4 6 L7 9 L10 6',
   NOTED: 'M4 2 H10 V12 H4 Z M5.5 5 H8.5 M5.5 8 H8.5',
+  THRIVING: 'M7 12 V5 M7 8 Q3 8 2 4 Q6 4 7 8 M7 6 Q11 6 12 2 Q8 2 7 6',
+  FAIR: 'M7 12 V6 M7 8 Q4 8 3 5 Q6 5 7 8',
+  POOR: 'M7 12 V6 Q7 3 10 4 Q12 5 11 8',
   PICTURED: 'M2 4 H12 V11 H2 Z M7 6 A1.8 1.8 0 1 0 7.01 6',
 }
 const words = computed(() => {

@@ -111,6 +111,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'pots', place: 'pots' },
   },
   {
+    path: '/pots/well',
+    name: 'well',
+    component: () => import('@/outcome/OutcomePage.vue'),
+    meta: { title: 'well', place: 'pots' },
+  },
+  {
     path: '/pots/:id',
     name: 'pot',
     component: () => import('@/pot/PotPage.vue'),

@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Suspect } from '@/api/types'
 
 /** Causes with their share before and now, and what speaks for and against each; one is chosen. */
 const props = defineProps<{ suspects: readonly Suspect[]; chosen: Suspect['cause'] | undefined }>()
 const emit = defineEmits<{ choose: [cause: Suspect['cause']] }>()
 const MOST = 7
-const shown = computed(() => props.suspects.slice(0, MOST))
+const all = ref(false)
+const shown = computed(() => (all.value ? props.suspects : props.suspects.slice(0, MOST)))
 const others = computed(() => props.suspects.slice(MOST))
 const percent = (share: number) => (share > 0 && share < 0.01 ? '< 1' : String(Math.round(100 * share)))
 const harm = (suspect: Suspect, i: number) => i === 0 && suspect.help.includes('RESCUE')
@@ -19,16 +20,10 @@ const harm = (suspect: Suspect, i: number) => i === 0 && suspect.help.includes('
         type="button"
         :aria-pressed="suspect.cause === chosen"
         :class="{ on: suspect.cause === chosen }"
-        :aria-label="
-          $t('trouble.shares', {
-            cause: suspect.words,
-            before: percent(suspect.before),
-            now: percent(suspect.now),
-          })
-        "
         @click="emit('choose', suspect.cause)"
       >
         <b class="name">{{ suspect.words }}</b>
+        <span class="visually-hidden">{{ $t('trouble.before', { percent: percent(suspect.before) }) }}</span>
         <span class="figures">{{ $t('trouble.share', { percent: percent(suspect.now) }) }}</span>
         <span class="bars" aria-hidden="true">
           <span class="before" :style="{ width: `${100 * suspect.before}%` }" />
@@ -50,24 +45,29 @@ const harm = (suspect: Suspect, i: number) => i === 0 && suspect.help.includes('
       </button>
     </li>
   </ol>
-  <p v-if="others.length > 0" class="soft">
+  <button v-if="others.length > 0" type="button" class="plain rest" :aria-expanded="all" @click="all = !all">
     {{
-      $t(
-        'trouble.rest',
-        { n: others.length, percent: percent(others.reduce((all, each) => all + each.now, 0)) },
-        others.length,
-      )
+      all
+        ? $t('trouble.fewer')
+        : $t(
+            'trouble.rest',
+            { n: others.length, percent: percent(others.reduce((sum, each) => sum + each.now, 0)) },
+            others.length,
+          )
     }}
-  </p>
+  </button>
 </template>
 
 <style scoped>
+.rest {
+  align-self: flex-start;
+}
 .suspects {
   list-style: none;
   margin: 0;
   padding: 0;
 }
-button {
+.suspects button {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
   gap: 1px 12px;
@@ -81,7 +81,7 @@ button {
   padding: 5px 8px 6px 10px;
   cursor: pointer;
 }
-button.on {
+.suspects button.on {
   border-left-color: var(--bottle);
   background: var(--sheet);
 }

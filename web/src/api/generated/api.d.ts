@@ -932,6 +932,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outcomes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["by"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outcomes/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outcomes/to-ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["toAsk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outlook": {
         parameters: {
             query?: never;
@@ -2206,6 +2254,12 @@ export interface components {
             splits: components["schemas"]["SplitBody"][];
             wouldHelp: components["schemas"]["WouldHelp"][];
         };
+        AskAfterBody: {
+            blendName: string;
+            /** Format: uuid */
+            id: string;
+            label: string;
+        };
         AskedBody: {
             /** Format: uuid */
             blendId?: string;
@@ -2620,6 +2674,21 @@ export interface components {
             /** Format: double */
             packLitres: number;
         };
+        ComparisonBody: {
+            /** Format: double */
+            chiSquare: number;
+            /** Format: double */
+            days: number;
+            /** Format: double */
+            difference: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            p: number;
+            words: string[];
+        };
         ConstituentBody: {
             id: string;
             name: string;
@@ -2803,6 +2872,24 @@ export interface components {
             inputs: components["schemas"]["ExplainedFigureBody"][];
             reference: string;
             steps: components["schemas"]["ExplainedFigureBody"][];
+        };
+        FaredBody: {
+            afterAYear?: components["schemas"]["LivesBody"];
+            curve: components["schemas"]["LivesBody"][];
+            /** Format: int32 */
+            fair: number;
+            few: boolean;
+            key: string;
+            /** Format: int32 */
+            lost: number;
+            name: string;
+            pace?: components["schemas"]["PaceOfBody"];
+            /** Format: int32 */
+            plants: number;
+            /** Format: int32 */
+            poor: number;
+            /** Format: int32 */
+            thriving: number;
         };
         FeedAskedBody: {
             amendmentId: string;
@@ -3141,6 +3228,16 @@ export interface components {
             packs: number;
             /** Format: double */
             scoops: number;
+        };
+        LivesBody: {
+            /** Format: double */
+            days: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            share: number;
         };
         Load: {
             /** Format: double */
@@ -3720,6 +3817,16 @@ export interface components {
             /** @enum {string} */
             trigger?: "NEVER_DRY" | "TOP_THIRD" | "HALF" | "DRY" | "NEARLY_ALL" | "COMPLETELY";
         };
+        PaceOfBody: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            mean: number;
+            /** Format: int32 */
+            pots: number;
+        };
         PackBody: {
             /** Format: double */
             litres: number;
@@ -4024,7 +4131,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "NOTED" | "PICTURED";
+            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "NOTED" | "PICTURED" | "THRIVING" | "FAIR" | "POOR";
             /** Format: date */
             on?: string;
             place?: components["schemas"]["PlaceBody"];
@@ -4037,7 +4144,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "NOTED" | "PICTURED";
+            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "NOTED" | "PICTURED" | "THRIVING" | "FAIR" | "POOR";
             /** Format: date */
             on: string;
             /** Format: uuid */
@@ -7241,6 +7348,88 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["NamedBody"];
+                };
+            };
+        };
+    };
+    by: {
+        parameters: {
+            query?: {
+                by?: "BLEND" | "LOT" | "PLANT" | "GROUP" | "WALL" | "PLACE";
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FaredBody"][];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query: {
+                by: "BLEND" | "LOT" | "PLANT" | "GROUP" | "WALL" | "PLACE";
+                one: string;
+                other: string;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ComparisonBody"];
+                };
+            };
+        };
+    };
+    toAsk: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AskAfterBody"][];
                 };
             };
         };

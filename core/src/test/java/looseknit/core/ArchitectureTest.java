@@ -31,6 +31,7 @@ class ArchitectureTest {
             "device",
             "batch",
             "care",
+            "outcome",
             "caution",
             "shelf",
             "reading",

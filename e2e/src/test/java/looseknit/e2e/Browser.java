@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -34,15 +35,21 @@ final class Browser implements AutoCloseable {
     private final List<String> errors = new ArrayList<>();
 
     Browser(final int width, final int height) {
-        this(width, height, false);
+        this(width, height, false, ServiceWorkerPolicy.BLOCK);
     }
 
     /** A screen that is touched. */
     static Browser touched(final int width, final int height) {
-        return new Browser(width, height, true);
+        return new Browser(width, height, true, ServiceWorkerPolicy.BLOCK);
     }
 
-    private Browser(final int width, final int height, final boolean touched) {
+    /** A screen that is touched and keeps the application for where there is no network. */
+    static Browser carried(final int width, final int height) {
+        return new Browser(width, height, true, ServiceWorkerPolicy.ALLOW);
+    }
+
+    private Browser(
+            final int width, final int height, final boolean touched, final ServiceWorkerPolicy serviceWorkers) {
         PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -56,6 +63,7 @@ final class Browser implements AutoCloseable {
                 .setLocale("en-GB")
                 .setTimezoneId("UTC")
                 .setHasTouch(touched)
+                .setServiceWorkers(serviceWorkers)
                 .setReducedMotion(ReducedMotion.REDUCE));
         context.setDefaultTimeout(40_000);
         context.onRequest(request -> requests.add(request.url()));
@@ -64,6 +72,11 @@ final class Browser implements AutoCloseable {
 
     Page page() {
         return context.newPage();
+    }
+
+    /** Takes the network away, or gives it back. */
+    void network(final boolean there) {
+        context.setOffline(!there);
     }
 
     /** Addresses that were asked, without those of data and blobs. */

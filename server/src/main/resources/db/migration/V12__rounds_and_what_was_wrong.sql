@@ -27,3 +27,8 @@ CREATE TABLE trouble (
 );
 CREATE INDEX trouble_by_potting ON trouble (potting_id);
 CREATE INDEX trouble_to_see ON trouble (outcome, look_on);
+
+-- for whoever compares: the wall of the pot, as its brief names it
+ALTER TABLE potting ADD COLUMN wall VARCHAR(20);
+UPDATE potting SET wall = REGEXP_SUBSTR(brief, '"wall":"([^"]*)"', 1, 1, '', 1);
+CREATE INDEX pot_event_by_kind ON pot_event (kind, potting_id, happened_on);

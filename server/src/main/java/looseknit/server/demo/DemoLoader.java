@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.Period;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Objects;
@@ -30,6 +31,7 @@ import looseknit.server.need.NamedPlaces;
 import looseknit.server.need.OwnPlants;
 import looseknit.server.planting.FittedSetUps;
 import looseknit.server.planting.OwnPots;
+import looseknit.server.pot.PotEvent;
 import looseknit.server.pot.PotStory;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.Pottings;
@@ -167,7 +169,7 @@ class DemoLoader implements ApplicationRunner {
         station.blends().forEach(blend -> versions.put(blend.key(), blend(blend)));
         station.batches().forEach(batch -> batch(batch, Objects.requireNonNull(versions.get(batch.blend()))));
         station.pottings().forEach(each -> {
-            potting(each);
+            potting(station, each);
             forget();
         });
         station.tests()
@@ -242,15 +244,16 @@ class DemoLoader implements ApplicationRunner {
         }
     }
 
-    private void potting(final Station.DemoPotting demo) {
+    private void potting(final Station station, final Station.DemoPotting demo) {
         final UUID id = id("potting", demo.label());
         Potting potting = pottings.potUp(toPot(id, demo));
         final double waits =
                 potting.predictedDays().value() * Math.max(LEAST_PACE, 1 + OWN_PACE * random.nextGaussian());
-        for (int round = 0; potting.nextLookOn().isBefore(today()); round++) {
+        final LocalDate until = until(station, demo.label());
+        for (int round = 0; potting.nextLookOn().isBefore(until); round++) {
             final int late = random.nextDouble() < LATE ? 1 + random.nextInt(2) : 0;
             final LocalDate day = potting.nextLookOn().plusDays(late);
-            if (!day.isBefore(today())) {
+            if (!day.isBefore(until)) {
                 return;
             }
             final double waited = ChronoUnit.DAYS.between(potting.lastWateredOn(), day) / waits;
@@ -258,6 +261,15 @@ class DemoLoader implements ApplicationRunner {
                     waited < 1 ? Answer.STILL_MOIST : waited > BONE_DRY_AFTER ? Answer.BONE_DRY : Answer.WATERED;
             potting = rounds.look(id("look", demo.label() + round), id, answer, day);
         }
+    }
+
+    /** The day from which on nobody looks at a pot: it was lost or lent then, or that day is still to come. */
+    private LocalDate until(final Station station, final String label) {
+        return station.potEvents().stream()
+                .filter(event -> event.pot().equals(label) && event.kind().ends())
+                .map(event -> today().minusDays(event.daysAgo()))
+                .min(Comparator.naturalOrder())
+                .orElseGet(this::today);
     }
 
     /** Writes down what was told and holds it in mind no longer: looking through all of it at each look takes long. */
@@ -299,6 +311,8 @@ class DemoLoader implements ApplicationRunner {
             case TOPPED_UP -> potStory.toppedUp(pot, day, event.amount());
             case LENT -> potStory.lent(pot, day, words);
             case LOST -> potStory.lost(pot, day, words);
+            case THRIVING, FAIR, POOR ->
+                potStory.does(pot, PotEvent.Kind.valueOf(event.kind().name()), day, words);
         }
     }
 

@@ -121,7 +121,15 @@ record Station(
             NOTED,
             TOPPED_UP,
             LENT,
-            LOST
+            LOST,
+            THRIVING,
+            FAIR,
+            POOR;
+
+            /** Whether nobody looks at the pot at the station after it. */
+            boolean ends() {
+                return this == LENT || this == LOST;
+            }
         }
     }
 

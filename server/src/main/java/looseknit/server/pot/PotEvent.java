@@ -19,10 +19,10 @@ import org.jspecify.annotations.Nullable;
 /** Something that happened to a pot, with what stood before, so that it can be taken back. */
 @Entity
 @Table(name = "pot_event")
-class PotEvent extends ToldOnce {
+public class PotEvent extends ToldOnce {
 
     /** What happened. */
-    enum Kind {
+    public enum Kind {
         MOVED,
         LENT,
         CAME_BACK,
@@ -35,7 +35,11 @@ class PotEvent extends ToldOnce {
         FED,
         TOPPED_UP,
         NOTED,
-        PICTURED;
+        PICTURED,
+        /** How it does. */
+        THRIVING,
+        FAIR,
+        POOR;
 
         private static final Set<Kind> CHANGES = EnumSet.of(MOVED, LENT, CAME_BACK, GIVEN_AWAY, LOST, REPOTTED, SET_UP);
         private static final Set<Kind> STAYS = EnumSet.of(REPOTTED, DIVIDED, CUTTINGS, SET_UP);

@@ -42,6 +42,11 @@ public class PotStory {
         tell(pot, PotEvent.Kind.LOST, day, cause, null);
     }
 
+    /** How it did. */
+    public void does(final UUID pot, final PotEvent.Kind how, final LocalDate day, final String words) {
+        tell(pot, how, day, words, null);
+    }
+
     private void tell(
             final UUID pot,
             final PotEvent.Kind kind,

@@ -91,12 +91,13 @@ public class PotWork {
             case LENT, GIVEN_AWAY -> leaves(potting, told);
             case LOST -> lost(potting, told);
             case CAME_BACK -> back(potting);
-            case FED, TOPPED_UP, NOTED -> {}
+            case FED, TOPPED_UP, NOTED, THRIVING, FAIR, POOR -> {}
             default ->
                 throw new OutOfRangeException(
                         "kind",
                         told.kind().name(),
-                        TableText.said("MOVED, LENT, CAME_BACK, GIVEN_AWAY, LOST, FED, TOPPED_UP or NOTED"));
+                        TableText.said(
+                                "MOVED, LENT, CAME_BACK, GIVEN_AWAY, LOST, FED, TOPPED_UP, NOTED, THRIVING, FAIR or POOR"));
         }
         return pottings.saveAndFlush(potting);
     }

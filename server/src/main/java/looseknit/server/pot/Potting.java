@@ -88,6 +88,10 @@ public class Potting {
     @SuppressWarnings("UnusedVariable")
     private @Nullable String plantId;
 
+    /** For whoever searches the table: the brief names it. */
+    @SuppressWarnings("UnusedVariable")
+    private @Nullable String wall;
+
     @Column(name = "watered_lightly")
     private boolean wateredLightly;
 
@@ -143,6 +147,7 @@ public class Potting {
         this.brief = other;
         this.placeName = other.place() == null ? null : other.place().name();
         this.plantId = other.plantId();
+        this.wall = other.pot() == null ? null : other.pot().wall().name();
         this.predictedDays = portrait.days().value();
         this.predictedSdDays = portrait.days().sd();
         this.wantsKg = portrait.kg().wants();

@@ -1,0 +1,25 @@
+package looseknit.core.outcome;
+
+import java.util.List;
+import looseknit.core.message.Code;
+
+/** What two groups of plants tell, and what they do not. */
+enum OutcomeSentence implements Code {
+    TOO_FEW("first", "second", "least"),
+    NOT_LONG_ENOUGH("days"),
+    FIRST_BETTER("by"),
+    SECOND_BETTER("by"),
+    NO_WINNER("low", "high"),
+    OTHER_PLACES;
+
+    private final List<String> arguments;
+
+    OutcomeSentence(final String... arguments) {
+        this.arguments = List.of(arguments);
+    }
+
+    @Override
+    public List<String> arguments() {
+        return arguments;
+    }
+}

@@ -1,0 +1,174 @@
+package looseknit.server.outcome;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import looseknit.core.need.Plant;
+import looseknit.core.need.PlantBook;
+import looseknit.core.outcome.Comparison;
+import looseknit.core.outcome.Course;
+import looseknit.core.outcome.Fared;
+import looseknit.core.pot.PotWall;
+import looseknit.server.frame.Books;
+import looseknit.server.frame.NotThere;
+import looseknit.server.message.Speech;
+import looseknit.server.pot.PotEvent;
+import looseknit.server.pot.Potting;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** How plants did, by what they have in common; nothing is stored here. */
+@Service
+@Transactional(readOnly = true)
+class Outcomes {
+
+    private static final Set<PotEvent.Kind> ENDS =
+            EnumSet.of(PotEvent.Kind.LOST, PotEvent.Kind.LENT, PotEvent.Kind.GIVEN_AWAY, PotEvent.Kind.REPOTTED);
+    private static final Set<PotEvent.Kind> HEALTH =
+            EnumSet.of(PotEvent.Kind.THRIVING, PotEvent.Kind.FAIR, PotEvent.Kind.POOR);
+
+    /** How a plant does is asked again after so many days, and not before it has stood for as many. */
+    private static final int ASK_AFTER_DAYS = 60;
+
+    /** By what plants are put together. */
+    enum By {
+        BLEND,
+        LOT,
+        PLANT,
+        GROUP,
+        WALL,
+        PLACE
+    }
+
+    /** Plants with something in common. */
+    record Group(String key, String name, List<Fared.Watched> watched, Fared fared) {
+
+        List<Course> courses() {
+            return watched.stream().map(Fared.Watched::course).toList();
+        }
+    }
+
+    /** What plants have in common, as it is stored and as it is called. */
+    private record Key(String key, String name) {}
+
+    private final OutcomeRepository repository;
+    private final Books books;
+    private final Speech speech;
+    private final Clock clock;
+
+    Outcomes(final OutcomeRepository repository, final Books books, final Speech speech, final Clock clock) {
+        this.repository = repository;
+        this.books = books;
+        this.speech = speech;
+        this.clock = clock;
+    }
+
+    /** Groups of plants, the largest first. */
+    List<Group> by(final By by) {
+        final LocalDate today = LocalDate.now(clock);
+        final Map<UUID, LastOf> ends = last(ENDS);
+        final Map<UUID, LastOf> health = last(HEALTH);
+        final PlantBook plants = books.plants();
+        final Map<Key, List<Fared.Watched>> groups = new LinkedHashMap<>();
+        for (final WatchedRow row : repository.watched()) {
+            groups.computeIfAbsent(key(row, by, plants), any -> new ArrayList<>())
+                    .add(watched(row, ends.get(row.id()), health.get(row.id()), today));
+        }
+        return groups.entrySet().stream()
+                .map(each -> new Group(
+                        each.getKey().key(), each.getKey().name(), each.getValue(), Fared.of(each.getValue())))
+                .sorted(Comparator.comparingInt(
+                                (Group group) -> -group.watched().size())
+                        .thenComparing(Group::name))
+                .toList();
+    }
+
+    /** The groups of two keys, compared. */
+    Comparison compare(final By by, final String one, final String other) {
+        final Map<String, Group> groups =
+                by(by).stream().collect(Collectors.toMap(Group::key, group -> group, (first, again) -> first));
+        final Group first = Optional.ofNullable(groups.get(one)).orElseThrow(() -> new NotThere("group of pots"));
+        final Group second = Optional.ofNullable(groups.get(other)).orElseThrow(() -> new NotThere("group of pots"));
+        return Comparison.of(first.courses(), second.courses(), first.fared(), second.fared());
+    }
+
+    /** Plants of which it would tell most how they do: those of blends that little is known of, long not asked after. */
+    List<WatchedRow> toAsk(final int most) {
+        final LocalDate before = LocalDate.now(clock).minusDays(ASK_AFTER_DAYS);
+        final Map<UUID, LastOf> health = last(HEALTH);
+        final List<WatchedRow> all = repository.watched();
+        final Map<UUID, Long> known = all.stream()
+                .filter(row -> health.containsKey(row.id()))
+                .collect(Collectors.groupingBy(WatchedRow::blendId, Collectors.counting()));
+        return all.stream()
+                .filter(row ->
+                        row.state() == Potting.State.HERE && row.pottedOn().isBefore(before))
+                .filter(row -> Optional.ofNullable(health.get(row.id()))
+                        .map(last -> last.on().isBefore(before))
+                        .orElse(true))
+                .sorted(Comparator.comparingLong((WatchedRow row) -> known.getOrDefault(row.blendId(), 0L))
+                        .thenComparing(WatchedRow::pottedOn)
+                        .thenComparing(WatchedRow::label))
+                .limit(most)
+                .toList();
+    }
+
+    private Map<UUID, LastOf> last(final Set<PotEvent.Kind> kinds) {
+        final Map<UUID, LastOf> last = new HashMap<>();
+        for (final LastOf each : repository.last(kinds)) {
+            last.merge(each.pottingId(), each, (one, other) -> one.on().isAfter(other.on()) ? one : other);
+        }
+        return last;
+    }
+
+    private Key key(final WatchedRow row, final By by, final PlantBook plants) {
+        final Optional<Plant> plant = Optional.ofNullable(row.plantId()).flatMap(plants::plant);
+        return switch (by) {
+            case BLEND -> new Key(row.blendId().toString(), row.blendName());
+            case LOT -> new Key(row.lot(), row.blendName() + ", " + row.lot());
+            case PLANT -> new Key(orElse(row.plantId()), plant.map(Plant::name).orElse("?"));
+            case GROUP ->
+                new Key(
+                        plant.map(each -> each.group().id()).orElse(""),
+                        plant.map(each -> each.group().name()).orElse("?"));
+            case WALL ->
+                new Key(
+                        orElse(row.wall()),
+                        row.wall() == null
+                                ? "?"
+                                : speech.wording()
+                                        .of(PotWall.valueOf(row.wall()).words()));
+            case PLACE -> new Key(orElse(row.placeName()), orElse(row.placeName()));
+        };
+    }
+
+    private static String orElse(final @Nullable String name) {
+        return Objects.requireNonNullElse(name, "");
+    }
+
+    private static Fared.Watched watched(
+            final WatchedRow row, final @Nullable LastOf end, final @Nullable LastOf health, final LocalDate today) {
+        final boolean here = row.state() == Potting.State.HERE;
+        final LocalDate until = here || end == null ? today : end.on();
+        return new Fared.Watched(
+                new Course(
+                        Math.max(0, ChronoUnit.DAYS.between(row.pottedOn(), until)), row.state() == Potting.State.LOST),
+                row.paceLooks() > 0 ? OptionalDouble.of(row.pace()) : OptionalDouble.empty(),
+                Optional.ofNullable(health).map(each -> Fared.State.valueOf(each.kind())),
+                orElse(row.placeName()));
+    }
+}
