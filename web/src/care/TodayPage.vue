@@ -92,9 +92,12 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
           }}
         </p>
       </div>
-      <RouterLink v-if="today && today.dueInAll > 0" to="/round" class="walk">{{
-        $t('care.round.walk')
-      }}</RouterLink>
+      <div class="ways">
+        <RouterLink to="/calendar">{{ $t('care.calendar.link') }}</RouterLink>
+        <RouterLink v-if="today && today.dueInAll > 0" to="/round" class="walk">{{
+          $t('care.round.walk')
+        }}</RouterLink>
+      </div>
     </div>
     <p v-if="query.error.value" class="say harm" role="alert">{{ query.error.value.message }}</p>
     <div v-if="!today && !query.error.value">
@@ -222,7 +225,16 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
 </template>
 
 <style scoped>
-.walk {
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 20px;
+  align-items: center;
+}
+.ways a {
+  font-weight: 700;
+}
+.ways .walk {
   font-weight: 700;
   color: var(--paper);
   background: var(--bottle);

@@ -99,6 +99,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'potUp', place: 'pots' },
   },
   {
+    path: '/calendar',
+    name: 'calendar',
+    component: () => import('@/care/CalendarPage.vue'),
+    meta: { title: 'calendar', place: 'today' },
+  },
+  {
     path: '/round',
     name: 'round',
     component: () => import('@/care/RoundPage.vue'),

@@ -548,6 +548,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["next"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cautions": {
         parameters: {
             query?: never;
@@ -2543,6 +2575,15 @@ export interface components {
             price?: number;
             supplier?: string;
         };
+        CalendarBody: {
+            entries: components["schemas"]["DueEntryBody"][];
+            /** Format: int32 */
+            pots: number;
+            /** Format: int32 */
+            reckoned: number;
+            /** Format: date */
+            today: string;
+        };
         CalibrationBody: {
             says: string;
             set: boolean;
@@ -2822,6 +2863,17 @@ export interface components {
             days: number;
             wanted: boolean;
             words: string;
+        };
+        DueEntryBody: {
+            because?: string;
+            /** @enum {string} */
+            kind: "FEED" | "TEST" | "TOP_UP" | "REST" | "REPOT" | "BATCH_TEST" | "TROUBLE";
+            label: string;
+            /** Format: date */
+            on: string;
+            /** Format: uuid */
+            subject: string;
+            what?: string;
         };
         EvaluationBody: {
             cautions: components["schemas"]["CautionBody"][];
@@ -6543,6 +6595,60 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    next: {
+        parameters: {
+            query?: {
+                days?: number;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CalendarBody"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: {
+                days?: number;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
             };
         };
     };

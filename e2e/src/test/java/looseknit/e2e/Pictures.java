@@ -36,7 +36,11 @@ class Pictures {
             "pot-up-pot",
             "pot-up-places",
             "pot-up-work",
-            "pot-set-up");
+            "pot-set-up",
+            "batch-adjust",
+            "blends-share",
+            "blend-season",
+            "calendar");
 
     private static final int SCOOPS_SHOWN = 8;
 

@@ -67,6 +67,10 @@ final class Views {
         views.put("pots", "/pots");
         views.put("pot", pot);
         views.put("pot-set-up", pot + "/set-up");
+        views.put("wrong", pot + "/wrong");
+        views.put("well", "/pots/well");
+        views.put("round", "/round");
+        views.put("calendar", "/calendar");
         views.put("shelf", "/shelf/here");
         views.put("shelf-buy", "/shelf/buy");
         views.put("shelf-own", "/shelf/own");

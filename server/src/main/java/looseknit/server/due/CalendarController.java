@@ -1,0 +1,87 @@
+package looseknit.server.due;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import looseknit.core.message.Message;
+import looseknit.server.message.Speech;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The calendar over HTTP, to be read and to be subscribed to. */
+@RestController
+@RequestMapping("/api")
+class CalendarController {
+
+    private static final int MOST_DAYS = 400;
+    private static final MediaType CALENDAR = MediaType.parseMediaType("text/calendar;charset=UTF-8");
+
+    private final DueCalendar calendar;
+    private final CalendarFile file;
+    private final Speech speech;
+
+    CalendarController(final DueCalendar calendar, final CalendarFile file, final Speech speech) {
+        this.calendar = calendar;
+        this.file = file;
+        this.speech = speech;
+    }
+
+    /**
+     * Something that is due.
+     *
+     * @param subject the pot or the batch that it is of
+     * @param what what it is; null where its kind says it
+     * @param because why; null where there is no more to say
+     */
+    record DueEntryBody(
+            DueCalendar.Kind kind,
+            LocalDate on,
+            UUID subject,
+            String label,
+            @Nullable Message what,
+            @Nullable Message because) {}
+
+    /**
+     * What is due in some days.
+     *
+     * @param pots how many pots stand here
+     * @param reckoned of how many it is reckoned by now; the rest follows when asked again
+     */
+    record CalendarBody(LocalDate today, List<DueEntryBody> entries, int pots, int reckoned) {}
+
+    @GetMapping("/calendar")
+    CalendarBody next(@RequestParam(defaultValue = "60") @Min(1) @Max(MOST_DAYS) final int days) {
+        final DueCalendar.Days next = calendar.next(days);
+        return new CalendarBody(
+                next.today(),
+                next.entries().stream()
+                        .map(each -> new DueEntryBody(
+                                each.kind(), each.on(), each.subject(), each.label(), each.what(), each.because()))
+                        .toList(),
+                next.pots(),
+                next.reckoned());
+    }
+
+    /** The same as an iCalendar file (RFC 5545); calendars that subscribe to it follow each change. */
+    @GetMapping("/calendar.ics")
+    ResponseEntity<String> file(@RequestParam(defaultValue = "180") @Min(1) @Max(MOST_DAYS) final int days) {
+        return ResponseEntity.ok()
+                .contentType(CALENDAR)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename("loose-knit.ics")
+                                .build()
+                                .toString())
+                .body(file.of(calendar.next(days), speech.wording()));
+    }
+}

@@ -1,0 +1,49 @@
+package looseknit.server.due;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.Optional;
+import looseknit.core.message.Wording;
+import net.fortuna.ical4j.data.CalendarOutputter;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableMethod;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.springframework.stereotype.Component;
+
+/** The calendar as an iCalendar file: whole days, each entry with a name of its own that stays when its day moves. */
+@Component
+class CalendarFile {
+
+    /** The file. */
+    String of(final DueCalendar.Days days, final Wording wording) {
+        final Calendar calendar = new Calendar();
+        calendar.add(new ProdId("-//Loose Knit//Calendar//EN"));
+        calendar.add(ImmutableVersion.VERSION_2_0);
+        calendar.add(ImmutableCalScale.GREGORIAN);
+        calendar.add(ImmutableMethod.PUBLISH);
+        for (final DueCalendar.Entry entry : days.entries()) {
+            final String what =
+                    Optional.ofNullable(entry.what()).map(wording::of).orElse("test");
+            final VEvent event = new VEvent(entry.on(), "%s: %s".formatted(entry.label(), what));
+            event.add(new Uid("%s-%s@loose-knit".formatted(entry.kind(), entry.subject())));
+            Optional.ofNullable(entry.because()).map(wording::of).ifPresent(words -> event.add(new Description(words)));
+            calendar.add(event);
+        }
+        return text(calendar);
+    }
+
+    private static String text(final Calendar calendar) {
+        try (StringWriter writer = new StringWriter()) {
+            new CalendarOutputter(false).output(calendar, writer);
+            return writer.toString();
+        } catch (final IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

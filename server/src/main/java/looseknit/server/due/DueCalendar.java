@@ -1,0 +1,190 @@
+package looseknit.server.due;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import looseknit.core.message.Message;
+import looseknit.core.outlook.Ahead;
+import looseknit.server.batch.Batches;
+import looseknit.server.pot.PotDrying;
+import looseknit.server.pot.PotEvent;
+import looseknit.server.pot.Potting;
+import looseknit.server.pot.Pottings;
+import looseknit.server.trouble.TroublesAhead;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What is due and when: feeds, tests, rests, repottings of all pots that stand here, batches to test, troubles to look at again. Reckoned once a day for
+ * each pot, and again when it changes; held in mind, not stored.
+ */
+@Service
+@Transactional(readOnly = true)
+class DueCalendar {
+
+    /** So many pots are reckoned anew for one answer; the rest follows with the next ones. */
+    private static final int MOST_AT_ONCE = 250;
+
+    private static final int MOST_TO_TEST = 100;
+
+    private final DueRepository repository;
+    private final Pottings pottings;
+    private final PotDrying drying;
+    private final Batches batches;
+    private final TroublesAhead troubles;
+    private final Clock clock;
+    private final Map<UUID, Reckoned> reckoned = new ConcurrentHashMap<>();
+
+    DueCalendar(
+            final DueRepository repository,
+            final Pottings pottings,
+            final PotDrying drying,
+            final Batches batches,
+            final TroublesAhead troubles,
+            final Clock clock) {
+        this.repository = repository;
+        this.pottings = pottings;
+        this.drying = drying;
+        this.batches = batches;
+        this.troubles = troubles;
+        this.clock = clock;
+    }
+
+    /** What a reckoning rests on: it is done anew when any of it changes. */
+    private record Basis(
+            long revision,
+            LocalDate today,
+            @Nullable LocalDate fedOn,
+            @Nullable LocalDate toppedUpOn) {}
+
+    private record Reckoned(Basis basis, String label, List<Ahead.Due> dues) {}
+
+    /** What an entry is of. */
+    enum Kind {
+        FEED,
+        TEST,
+        TOP_UP,
+        REST,
+        REPOT,
+        BATCH_TEST,
+        TROUBLE;
+
+        static Kind of(final Ahead.Kind kind) {
+            return valueOf(kind.name());
+        }
+    }
+
+    /**
+     * Something that is due.
+     *
+     * @param subject the pot or the batch that it is of
+     * @param because why; null where there is no more to say
+     */
+    record Entry(
+            Kind kind,
+            LocalDate on,
+            UUID subject,
+            String label,
+            @Nullable Message what,
+            @Nullable Message because) {}
+
+    /**
+     * The calendar of some days.
+     *
+     * @param pots how many pots stand here
+     * @param reckoned of how many it is reckoned by now
+     */
+    record Days(LocalDate today, List<Entry> entries, int pots, int reckoned) {}
+
+    /** What is due up to some days from today, soonest first. */
+    Days next(final int days) {
+        final LocalDate today = LocalDate.now(clock);
+        final LocalDate until = today.plusDays(days);
+        final List<Entry> entries = new ArrayList<>();
+        final List<StandingRow> standing = repository.standing();
+        final Map<UUID, LocalDate> fed = new HashMap<>();
+        final Map<UUID, LocalDate> toppedUp = new HashMap<>();
+        for (final DueRepository.LastStep last :
+                repository.last(EnumSet.of(PotEvent.Kind.FED, PotEvent.Kind.TOPPED_UP))) {
+            (last.kind() == PotEvent.Kind.FED ? fed : toppedUp).put(last.pottingId(), last.on());
+        }
+        final Set<UUID> here = new HashSet<>();
+        int left = MOST_AT_ONCE;
+        int known = 0;
+        for (final StandingRow row : standing) {
+            here.add(row.id());
+            final Basis basis = new Basis(row.revision(), today, fed.get(row.id()), toppedUp.get(row.id()));
+            Reckoned of = reckoned.get(row.id());
+            if (of == null || !of.basis().equals(basis)) {
+                if (left == 0) {
+                    continue;
+                }
+                left--;
+                of = reckon(row.id(), basis);
+                reckoned.put(row.id(), of);
+            }
+            known++;
+            for (final Ahead.Due due : of.dues()) {
+                if (!due.on().isAfter(until)) {
+                    entries.add(new Entry(
+                            Kind.of(due.kind()),
+                            due.on(),
+                            row.id(),
+                            of.label(),
+                            due.kind().words(),
+                            due.because()));
+                }
+            }
+        }
+        reckoned.keySet().retainAll(here);
+        batches.toTest(until, MOST_TO_TEST)
+                .forEach(each -> entries.add(new Entry(
+                        Kind.BATCH_TEST,
+                        later(Optional.ofNullable(each.batch().testOn()).orElse(today), today),
+                        each.batch().id(),
+                        each.version().name() + ", " + each.batch().lot(),
+                        null,
+                        null)));
+        troubles.until(until)
+                .forEach(each -> entries.add(new Entry(
+                        Kind.TROUBLE,
+                        later(each.lookOn(), today),
+                        each.pottingId(),
+                        each.label(),
+                        each.cause(),
+                        null)));
+        entries.sort(Comparator.comparing(Entry::on).thenComparing(Entry::label));
+        return new Days(today, entries, standing.size(), known);
+    }
+
+    private Reckoned reckon(final UUID id, final Basis basis) {
+        final Potting potting = pottings.get(id);
+        final PotDrying.Read read = drying.read(potting);
+        return new Reckoned(
+                basis,
+                potting.label(),
+                Ahead.of(
+                        read.potted(),
+                        read.setUp(),
+                        new Ahead.History(
+                                potting.pottedOn(),
+                                Optional.ofNullable(basis.fedOn()),
+                                Optional.ofNullable(basis.toppedUpOn())),
+                        basis.today()));
+    }
+
+    private static LocalDate later(final LocalDate day, final LocalDate today) {
+        return day.isBefore(today) ? today : day;
+    }
+}

@@ -1,0 +1,109 @@
+package looseknit.server.due;
+
+import static looseknit.server.ApiTest.Requests.ask;
+import static looseknit.server.ApiTest.Requests.brief;
+import static looseknit.server.ApiTest.Requests.send;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.jayway.jsonpath.JsonPath;
+import java.io.StringReader;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import looseknit.server.ApiTest;
+import looseknit.server.batch.MixedBatch;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.component.VEvent;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.context.annotation.Import;
+
+/** The calendar: what is due with its reason, following what was done, and as a file that a calendar reads. */
+@ApiTest
+@Import(MixedBatch.Time.class)
+class CalendarApiTest extends MixedBatch {
+
+    private UUID pot;
+
+    @BeforeEach
+    void potUp() throws Exception {
+        pot = UUID.randomUUID();
+        http.perform(send(
+                        "/api/pottings",
+                        "{\"id\":\"%s\",\"label\":\"Lily\",\"brief\":%s,\"batchId\":\"%s\",\"pottedOn\":\"2026-03-01\"}"
+                                .formatted(pot, brief(), batch)))
+                .andExpect(status().isOk());
+    }
+
+    private String calendar(final int days) throws Exception {
+        return http.perform(ask("/api/calendar?days=" + days))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    private List<String> on(final String calendar, final String kind) {
+        return JsonPath.read(calendar, "$.entries[?(@.subject=='%s' && @.kind=='%s')].on".formatted(pot, kind));
+    }
+
+    @Test
+    void saysWhatIsDueWithItsReasonSoonestFirst() throws Exception {
+        final String year = calendar(365);
+        final List<String> days = JsonPath.read(year, "$.entries[*].on");
+        final List<String> because = JsonPath.read(year, "$.entries[?(@.subject=='%s')].because".formatted(pot));
+
+        assertThat(days).isSorted();
+        assertThat(on(year, "FEED")).containsExactly("2026-08-01");
+        assertThat(because).isNotEmpty().noneMatch(String::isBlank);
+        assertThat((Integer) JsonPath.read(year, "$.pots")).isEqualTo(JsonPath.read(year, "$.reckoned"));
+        assertThat(on(calendar(30), "FEED")).isEmpty();
+    }
+
+    @Test
+    void followsWhatWasDone() throws Exception {
+        assertThat(on(calendar(365), "FEED")).containsExactly("2026-08-01");
+        later(Duration.ofDays(92));
+        http.perform(send(
+                        "/api/pottings/{id}/events",
+                        "{\"id\":\"%s\",\"kind\":\"FED\",\"words\":\"granules\"}".formatted(UUID.randomUUID()),
+                        pot))
+                .andExpect(status().isOk());
+
+        assertThat(on(calendar(365), "FEED")).containsExactly("2026-11-01");
+    }
+
+    @Test
+    void aCalendarReadsTheFile() throws Exception {
+        final String text = http.perform(ask("/api/calendar.ics?days=365"))
+                .andExpect(status().isOk())
+                .andExpect(content().contentTypeCompatibleWith("text/calendar"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        final Calendar read = new CalendarBuilder().build(new StringReader(text));
+        read.validate();
+        final List<VEvent> events = read.getComponents(Component.VEVENT);
+        final VEvent feed = events.stream()
+                .filter(event -> event.getUid().orElseThrow().getValue().equals("FEED-%s@loose-knit".formatted(pot)))
+                .findFirst()
+                .orElseThrow();
+
+        assertThat(events).hasSize(((List<?>) JsonPath.read(calendar(365), "$.entries")).size());
+        assertThat(feed.getDateTimeStart().getDate()).isEqualTo(LocalDate.of(2026, 8, 1));
+        assertThat(feed.getSummary().getValue()).startsWith("Lily: ");
+        assertThat(feed.getDescription().getValue()).isNotBlank();
+    }
+
+    @Test
+    void refusesDaysThatAreNone() throws Exception {
+        http.perform(ask("/api/calendar?days=0")).andExpect(status().is4xxClientError());
+        http.perform(ask("/api/calendar?days=30")).andExpect(jsonPath("$.today").value("2026-03-01"));
+    }
+}
