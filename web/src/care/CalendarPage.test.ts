@@ -41,7 +41,7 @@ describe('what else is due', () => {
     expect(view.text()).toContain('see how it does: too wet')
     expect(view.text()).toContain('2 of 3 pots are reckoned')
     expect(view.get('a[href="/pots/p2?open=REPOTTED"]').text()).toBe('Repot')
-    expect(view.get('a[href="/batches/b1/test"]').exists()).toBe(true)
+    expect(view.find('a[href="/batches/b1/test"]').exists()).toBe(true)
     expect(view.get('.ways a').attributes('href')).toContain('/api/calendar.ics')
   })
 
