@@ -13,7 +13,7 @@ const ROWS = [
   ['need'],
   ['caution'],
   ['reading'],
-  ['assay', 'dry', 'find', 'planting', 'shelf'],
+  ['assay', 'dry', 'find', 'outcome', 'planting', 'shelf', 'trouble'],
   ['pot'],
   ['batch'],
   ['care'],
