@@ -105,6 +105,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'calendar', place: 'today' },
   },
   {
+    path: '/leave',
+    name: 'leave',
+    component: () => import('@/care/LeavePage.vue'),
+    meta: { title: 'leave', place: 'today' },
+  },
+  {
     path: '/round',
     name: 'round',
     component: () => import('@/care/RoundPage.vue'),

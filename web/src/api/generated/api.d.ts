@@ -852,6 +852,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["leave"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/looks": {
         parameters: {
             query?: never;
@@ -3182,6 +3198,39 @@ export interface components {
             waterPercent: number;
             /** Format: double */
             wetKg: number;
+        };
+        LeaveBody: {
+            /** Format: date */
+            back: string;
+            /** Format: int32 */
+            days: number;
+            /** Format: date */
+            from: string;
+            pots: components["schemas"]["LeavePotBody"][];
+            /** Format: int64 */
+            potsInAll: number;
+        };
+        LeavePotBody: {
+            /** Format: double */
+            dry: number;
+            /** @enum {string} */
+            end: "WAITS" | "THIRSTY" | "DRY";
+            endWords: string;
+            /** Format: double */
+            expectedDays: number;
+            helps: string[];
+            /** Format: uuid */
+            id: string;
+            label: string;
+            leafSign?: string;
+            place?: string;
+            plantName: string;
+            /** Format: int32 */
+            visitEveryDays: number;
+            /** Format: double */
+            wants: number;
+            /** Format: double */
+            wantsKg?: number;
         };
         LeftBody: {
             /** Format: uuid */
@@ -7252,6 +7301,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ImportBody"];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: {
+                days?: number;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LeaveBody"];
                 };
             };
         };

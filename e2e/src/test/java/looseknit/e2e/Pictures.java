@@ -40,7 +40,8 @@ class Pictures {
             "batch-adjust",
             "blends-share",
             "blend-season",
-            "calendar");
+            "calendar",
+            "leave");
 
     private static final int SCOOPS_SHOWN = 8;
 

@@ -71,6 +71,7 @@ final class Views {
         views.put("well", "/pots/well");
         views.put("round", "/round");
         views.put("calendar", "/calendar");
+        views.put("leave", "/leave");
         views.put("shelf", "/shelf/here");
         views.put("shelf-buy", "/shelf/buy");
         views.put("shelf-own", "/shelf/own");

@@ -72,6 +72,12 @@ public class Rounds {
         return order.walked(day, PageRequest.of(0, most));
     }
 
+    /** All pots that are here, in the order in which they are walked. */
+    @Transactional(readOnly = true)
+    public Page<PottingOfBatch> here(final int most) {
+        return order.walked(LocalDate.of(9999, 1, 1), PageRequest.of(0, most));
+    }
+
     /** All places where something stands, as they are walked. */
     @Transactional(readOnly = true)
     public List<String> places() {

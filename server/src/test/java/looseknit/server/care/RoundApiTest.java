@@ -163,6 +163,19 @@ class RoundApiTest extends MixedBatch {
     }
 
     @Test
+    void saysWhoWillNotMakeALongLeave() throws Exception {
+        http.perform(ask("/api/leave?days=60"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.back").value("2026-04-30"))
+                .andExpect(jsonPath("$.pots[?(@.id=='%s')].end".formatted(pot)).value(hasItems("DRY")))
+                .andExpect(jsonPath("$.pots[?(@.id=='%s')].helps.length()".formatted(pot))
+                        .value(hasItems(5)));
+        http.perform(ask("/api/leave?days=1"))
+                .andExpect(jsonPath("$.pots[?(@.id=='%s')].end".formatted(pot)).value(hasItems("WAITS")));
+        http.perform(ask("/api/leave?days=0")).andExpect(status().is4xxClientError());
+    }
+
+    @Test
     void aPlantThatIsNotHereIsNotOnTheRound() throws Exception {
         http.perform(send(
                         "/api/pottings/{id}/events",
