@@ -189,7 +189,7 @@ class PotJourney extends Journey {
         assertThat(page.getByText("No pot is like that.")).isVisible();
 
         fill(page, "#pots-words", "Living stones");
-        assertThat(page.locator("tbody tr")).hasCount(4);
+        assertThat(page.locator("tbody tr")).hasCount(7);
         page.getByLabel("Choose all: lantern room").check();
         page.getByText("Tell something of them").click();
         page.locator(".pot-tell")
@@ -198,7 +198,7 @@ class PotJourney extends Journey {
         page.locator("#tell-words").fill("half a spoon");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep it"))
                 .click();
-        assertThat(page.getByText("Noted of 4 pots.")).isVisible();
+        assertThat(page.getByText("Noted of 7 pots.")).isVisible();
         page.getByText("Living stones, rust").click();
         assertThat(page.locator(".history")).containsText("half a spoon");
 
