@@ -171,6 +171,13 @@ li {
   display: block;
   font-size: 14px;
 }
+.names a,
+li > a,
+li > .plain {
+  display: inline-flex;
+  align-items: center;
+  min-height: 26px;
+}
 .names {
   display: flex;
   flex-wrap: wrap;

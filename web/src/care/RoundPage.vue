@@ -292,6 +292,7 @@ const shift = async (from: number, by: number) => {
   text-transform: uppercase;
 }
 .place .plain {
+  min-height: 26px;
   margin-left: auto;
 }
 .finished {

@@ -64,6 +64,12 @@ li {
   border-bottom: 1px solid var(--line);
   font-size: 14px;
 }
+li a,
+.answers .plain {
+  display: inline-flex;
+  align-items: center;
+  min-height: 26px;
+}
 .answers {
   display: flex;
   flex-wrap: wrap;

@@ -123,6 +123,12 @@ li {
   gap: 2px 14px;
   align-items: center;
 }
+li > a,
+.answers .plain {
+  display: inline-flex;
+  align-items: center;
+  min-height: 26px;
+}
 .quiet {
   font-weight: 400;
 }

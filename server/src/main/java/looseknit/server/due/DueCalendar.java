@@ -16,8 +16,10 @@ import java.util.concurrent.ConcurrentHashMap;
 import looseknit.core.message.Message;
 import looseknit.core.outlook.Ahead;
 import looseknit.server.batch.Batches;
+import looseknit.server.pot.LastStep;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.PotEvent;
+import looseknit.server.pot.PotWork;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.Pottings;
 import looseknit.server.trouble.TroublesAhead;
@@ -41,6 +43,7 @@ class DueCalendar {
     private final DueRepository repository;
     private final Pottings pottings;
     private final PotDrying drying;
+    private final PotWork work;
     private final Batches batches;
     private final TroublesAhead troubles;
     private final Clock clock;
@@ -50,12 +53,14 @@ class DueCalendar {
             final DueRepository repository,
             final Pottings pottings,
             final PotDrying drying,
+            final PotWork work,
             final Batches batches,
             final TroublesAhead troubles,
             final Clock clock) {
         this.repository = repository;
         this.pottings = pottings;
         this.drying = drying;
+        this.work = work;
         this.batches = batches;
         this.troubles = troubles;
         this.clock = clock;
@@ -115,8 +120,7 @@ class DueCalendar {
         final List<StandingRow> standing = repository.standing();
         final Map<UUID, LocalDate> fed = new HashMap<>();
         final Map<UUID, LocalDate> toppedUp = new HashMap<>();
-        for (final DueRepository.LastStep last :
-                repository.last(EnumSet.of(PotEvent.Kind.FED, PotEvent.Kind.TOPPED_UP))) {
+        for (final LastStep last : work.lastOfEach(EnumSet.of(PotEvent.Kind.FED, PotEvent.Kind.TOPPED_UP))) {
             (last.kind() == PotEvent.Kind.FED ? fed : toppedUp).put(last.pottingId(), last.on());
         }
         final Set<UUID> here = new HashSet<>();

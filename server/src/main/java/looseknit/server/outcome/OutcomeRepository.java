@@ -1,9 +1,7 @@
 package looseknit.server.outcome;
 
-import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import looseknit.server.pot.PotEvent;
 import looseknit.server.pot.Potting;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
@@ -19,10 +17,4 @@ interface OutcomeRepository extends Repository<Potting, UUID> {
             where p.deletedAt is null
             """)
     List<WatchedRow> watched();
-
-    @Query("""
-            select new looseknit.server.outcome.LastOf(e.pottingId, cast(e.kind as string), max(e.happenedOn))
-            from PotEvent e where e.kind in :kinds group by e.pottingId, e.kind
-            """)
-    List<LastOf> last(Collection<PotEvent.Kind> kinds);
 }

@@ -25,7 +25,9 @@ import looseknit.core.pot.PotWall;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.message.Speech;
+import looseknit.server.pot.LastStep;
 import looseknit.server.pot.PotEvent;
+import looseknit.server.pot.PotWork;
 import looseknit.server.pot.Potting;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -66,12 +68,19 @@ class Outcomes {
     private record Key(String key, String name) {}
 
     private final OutcomeRepository repository;
+    private final PotWork work;
     private final Books books;
     private final Speech speech;
     private final Clock clock;
 
-    Outcomes(final OutcomeRepository repository, final Books books, final Speech speech, final Clock clock) {
+    Outcomes(
+            final OutcomeRepository repository,
+            final PotWork work,
+            final Books books,
+            final Speech speech,
+            final Clock clock) {
         this.repository = repository;
+        this.work = work;
         this.books = books;
         this.speech = speech;
         this.clock = clock;
@@ -80,8 +89,8 @@ class Outcomes {
     /** Groups of plants, the largest first. */
     List<Group> by(final By by) {
         final LocalDate today = LocalDate.now(clock);
-        final Map<UUID, LastOf> ends = last(ENDS);
-        final Map<UUID, LastOf> health = last(HEALTH);
+        final Map<UUID, LastStep> ends = last(ENDS);
+        final Map<UUID, LastStep> health = last(HEALTH);
         final PlantBook plants = books.plants();
         final Map<Key, List<Fared.Watched>> groups = new LinkedHashMap<>();
         for (final WatchedRow row : repository.watched()) {
@@ -109,7 +118,7 @@ class Outcomes {
     /** Plants of which it would tell most how they do: those of blends that little is known of, long not asked after. */
     List<WatchedRow> toAsk(final int most) {
         final LocalDate before = LocalDate.now(clock).minusDays(ASK_AFTER_DAYS);
-        final Map<UUID, LastOf> health = last(HEALTH);
+        final Map<UUID, LastStep> health = last(HEALTH);
         final List<WatchedRow> all = repository.watched();
         final Map<UUID, Long> known = all.stream()
                 .filter(row -> health.containsKey(row.id()))
@@ -127,9 +136,9 @@ class Outcomes {
                 .toList();
     }
 
-    private Map<UUID, LastOf> last(final Set<PotEvent.Kind> kinds) {
-        final Map<UUID, LastOf> last = new HashMap<>();
-        for (final LastOf each : repository.last(kinds)) {
+    private Map<UUID, LastStep> last(final Set<PotEvent.Kind> kinds) {
+        final Map<UUID, LastStep> last = new HashMap<>();
+        for (final LastStep each : work.lastOfEach(kinds)) {
             last.merge(each.pottingId(), each, (one, other) -> one.on().isAfter(other.on()) ? one : other);
         }
         return last;
@@ -161,14 +170,18 @@ class Outcomes {
     }
 
     private static Fared.Watched watched(
-            final WatchedRow row, final @Nullable LastOf end, final @Nullable LastOf health, final LocalDate today) {
+            final WatchedRow row,
+            final @Nullable LastStep end,
+            final @Nullable LastStep health,
+            final LocalDate today) {
         final boolean here = row.state() == Potting.State.HERE;
         final LocalDate until = here || end == null ? today : end.on();
         return new Fared.Watched(
                 new Course(
                         Math.max(0, ChronoUnit.DAYS.between(row.pottedOn(), until)), row.state() == Potting.State.LOST),
                 row.paceLooks() > 0 ? OptionalDouble.of(row.pace()) : OptionalDouble.empty(),
-                Optional.ofNullable(health).map(each -> Fared.State.valueOf(each.kind())),
+                Optional.ofNullable(health)
+                        .map(each -> Fared.State.valueOf(each.kind().name())),
                 orElse(row.placeName()));
     }
 }

@@ -1,5 +1,6 @@
 package looseknit.server.pot;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -17,4 +18,11 @@ interface PotEventRepository extends JpaRepository<PotEvent, UUID> {
 
     @Query("select coalesce(max(e.number), 0) from PotEvent e where e.pottingId = :pottingId")
     long last(UUID pottingId);
+
+    /** The last day of each of some kinds of steps, of all pots. */
+    @Query("""
+            select new looseknit.server.pot.LastStep(e.pottingId, e.kind, max(e.happenedOn))
+            from PotEvent e where e.kind in :kinds group by e.pottingId, e.kind
+            """)
+    List<LastStep> lastOfEach(Collection<PotEvent.Kind> kinds);
 }

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import looseknit.core.measure.Limit;
@@ -243,6 +244,12 @@ public class PotWork {
                 .map(PotEvent::happenedOn)
                 .sorted(Comparator.reverseOrder())
                 .toList();
+    }
+
+    /** The last day of each of some kinds of steps, of all pots. */
+    @Transactional(readOnly = true)
+    public List<LastStep> lastOfEach(final Set<Kind> kinds) {
+        return events.lastOfEach(kinds);
     }
 
     /** The last day of some kind of step. */

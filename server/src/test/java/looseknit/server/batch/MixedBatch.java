@@ -60,6 +60,17 @@ public abstract class MixedBatch {
     protected UUID blend;
     protected UUID batch;
 
+    /** A peace lily that is potted up with the batch. */
+    protected UUID potted(final String label, final String place) throws Exception {
+        final UUID id = UUID.randomUUID();
+        http.perform(send(
+                        "/api/pottings",
+                        "{\"id\":\"%s\",\"label\":\"%s\",\"brief\":%s,\"batchId\":\"%s\",\"pottedOn\":\"2026-03-01\"}"
+                                .formatted(id, label, brief().replace("landing", place), batch)))
+                .andExpect(status().isOk());
+        return id;
+    }
+
     protected static void later(final Duration by) {
         NOW.updateAndGet(now -> now.plus(by));
     }

@@ -1,7 +1,6 @@
 package looseknit.server.care;
 
 import static looseknit.server.ApiTest.Requests.ask;
-import static looseknit.server.ApiTest.Requests.brief;
 import static looseknit.server.ApiTest.Requests.change;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -35,16 +34,6 @@ class RoundApiTest extends MixedBatch {
     @BeforeEach
     void potUp() throws Exception {
         pot = potted("Lily", "landing");
-    }
-
-    private UUID potted(final String label, final String place) throws Exception {
-        final UUID id = UUID.randomUUID();
-        http.perform(send(
-                        "/api/pottings",
-                        "{\"id\":\"%s\",\"label\":\"%s\",\"brief\":%s,\"batchId\":\"%s\",\"pottedOn\":\"2026-03-01\"}"
-                                .formatted(id, label, brief().replace("landing", place), batch)))
-                .andExpect(status().isOk());
-        return id;
     }
 
     private static String look(final UUID id, final UUID of, final String answer, final String rest) {

@@ -1,7 +1,6 @@
 package looseknit.server.due;
 
 import static looseknit.server.ApiTest.Requests.ask;
-import static looseknit.server.ApiTest.Requests.brief;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -33,12 +32,7 @@ class CalendarApiTest extends MixedBatch {
 
     @BeforeEach
     void potUp() throws Exception {
-        pot = UUID.randomUUID();
-        http.perform(send(
-                        "/api/pottings",
-                        "{\"id\":\"%s\",\"label\":\"Lily\",\"brief\":%s,\"batchId\":\"%s\",\"pottedOn\":\"2026-03-01\"}"
-                                .formatted(pot, brief(), batch)))
-                .andExpect(status().isOk());
+        pot = potted("Lily", "landing");
     }
 
     private String calendar(final int days) throws Exception {

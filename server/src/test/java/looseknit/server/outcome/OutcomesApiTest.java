@@ -1,7 +1,6 @@
 package looseknit.server.outcome;
 
 import static looseknit.server.ApiTest.Requests.ask;
-import static looseknit.server.ApiTest.Requests.brief;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
@@ -35,16 +34,6 @@ class OutcomesApiTest extends MixedBatch {
     void potUp() throws Exception {
         one = potted("Lily", "landing");
         other = potted("Yard lily", "yard");
-    }
-
-    private UUID potted(final String label, final String place) throws Exception {
-        final UUID id = UUID.randomUUID();
-        http.perform(send(
-                        "/api/pottings",
-                        "{\"id\":\"%s\",\"label\":\"%s\",\"brief\":%s,\"batchId\":\"%s\",\"pottedOn\":\"2026-03-01\"}"
-                                .formatted(id, label, brief().replace("landing", place), batch)))
-                .andExpect(status().isOk());
-        return id;
     }
 
     private ResultActions tell(final UUID of, final String kind, final String words) throws Exception {

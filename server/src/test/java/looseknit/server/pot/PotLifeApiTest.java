@@ -50,10 +50,10 @@ class PotLifeApiTest extends MixedBatch {
 
     @BeforeEach
     void potUp() throws Exception {
-        pot = potted("Lily", "");
+        pot = plantedWith("Lily", "");
     }
 
-    private UUID potted(final String label, final String more) throws Exception {
+    private UUID plantedWith(final String label, final String more) throws Exception {
         final UUID id = UUID.randomUUID();
         http.perform(send("/api/pottings", body(id, label, more))).andExpect(status().isOk());
         return id;
@@ -76,9 +76,9 @@ class PotLifeApiTest extends MixedBatch {
     @Test
     void aRootBallSavesMix() throws Exception {
         final double before = litres(batch);
-        potted("Bare", "");
+        plantedWith("Bare", "");
         final double between = litres(batch);
-        potted("With a ball", ",\"setUpKind\":\"PLAIN\",\"setUp\":" + SET_UP);
+        plantedWith("With a ball", ",\"setUpKind\":\"PLAIN\",\"setUp\":" + SET_UP);
         final double bare = before - between;
 
         assertThat(between - litres(batch)).isLessThan(bare - 0.2);
@@ -135,8 +135,8 @@ class PotLifeApiTest extends MixedBatch {
 
     @Test
     void aFamilyIsKept() throws Exception {
-        final UUID division = potted("Lily, half", ",\"motherId\":\"%s\",\"origin\":\"DIVISION\"".formatted(pot));
-        final UUID next = potted("Lily", ",\"motherId\":\"%s\",\"origin\":\"REPOTTED\"".formatted(pot));
+        final UUID division = plantedWith("Lily, half", ",\"motherId\":\"%s\",\"origin\":\"DIVISION\"".formatted(pot));
+        final UUID next = plantedWith("Lily", ",\"motherId\":\"%s\",\"origin\":\"REPOTTED\"".formatted(pot));
 
         assertThat(JsonPath.<java.util.List<String>>read(portrait(pot), "$.family[*].id"))
                 .containsExactlyInAnyOrder(division.toString(), next.toString());
@@ -152,7 +152,7 @@ class PotLifeApiTest extends MixedBatch {
 
     @Test
     void severalAreToldTheSameOnce() throws Exception {
-        final UUID other = potted("Second", "");
+        final UUID other = plantedWith("Second", "");
         final UUID id = UUID.randomUUID();
         final String both =
                 "{\"pottingIds\":[\"%s\",\"%s\"],\"event\":{\"id\":\"%s\",\"kind\":\"FED\",\"amount\":3,\"words\":\"granules\"}}"
@@ -215,7 +215,7 @@ class PotLifeApiTest extends MixedBatch {
         final String places = """
                 ,"places":{"spacing":"BULBS_APART","ownCm":3,"wallCm":1,"pattern":"RINGS","facing":"INWARD","byHand":false,
                 "spots":[{"x":1.5,"y":-2,"facingDeg":90}]}}""";
-        final UUID bulbs = potted("Bulbs", """
+        final UUID bulbs = plantedWith("Bulbs", """
                 ,"setUp":%s,"roots":{"colour":"BROWN","smell":"SOUR","firmness":"SOFT","growth":"SPARSE","ball":"FALLS_APART",
                 "oldMix":"LOOSE"}""".formatted(SET_UP.strip().replaceAll("}$", places)));
 

@@ -1,7 +1,6 @@
 package looseknit.server.trouble;
 
 import static looseknit.server.ApiTest.Requests.ask;
-import static looseknit.server.ApiTest.Requests.brief;
 import static looseknit.server.ApiTest.Requests.change;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -34,12 +33,7 @@ class TroubleApiTest extends MixedBatch {
 
     @BeforeEach
     void potUp() throws Exception {
-        pot = UUID.randomUUID();
-        http.perform(send(
-                        "/api/pottings",
-                        "{\"id\":\"%s\",\"label\":\"Lily\",\"brief\":%s,\"batchId\":\"%s\",\"pottedOn\":\"2026-03-01\"}"
-                                .formatted(pot, brief(), batch)))
-                .andExpect(status().isOk());
+        pot = potted("Lily", "landing");
     }
 
     private ResultActions diagnose(final String seen, final String passed) throws Exception {
