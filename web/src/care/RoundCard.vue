@@ -108,10 +108,11 @@ const up = () => {
         :key="each"
         type="button"
         :class="['answer', each]"
+        :data-key="i + 1"
         :aria-label="`${$t(`care.round.answer.${each}`)}: ${name}`"
         @click="emit('answer', each)"
       >
-        {{ $t(`care.round.answer.${each}`) }} <kbd aria-hidden="true">{{ i + 1 }}</kbd>
+        {{ $t(`care.round.answer.${each}`) }}
       </button>
     </div>
   </article>
@@ -188,17 +189,15 @@ const up = () => {
 .answer:hover {
   border-color: var(--bottle);
 }
-kbd {
-  display: none;
+.at .answer::after {
+  content: attr(data-key);
   font: 12px var(--figures);
   opacity: 0.75;
-}
-.at kbd {
-  display: inline;
+  margin-left: 5px;
 }
 @media (hover: none) {
-  .at kbd {
-    display: none;
+  .at .answer::after {
+    content: none;
   }
 }
 @media (width <= 1000px) {
