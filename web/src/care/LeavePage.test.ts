@@ -43,7 +43,7 @@ describe('away for some days', () => {
       'Will be thirsty 1',
       'Wait until you are back 1',
     ])
-    expect(view.text()).toContain('before you are back in 60 of 100 cases, bone dry in 10')
+    expect(view.text()).toContain('in 60 of 100 cases before you are back')
     const list = view.get('.list').text()
     expect(list).toContain('every 4 d')
     expect(list).toContain('under 820')

@@ -36,10 +36,9 @@ const visited = computed(() => {
   return [...places.entries()]
 })
 const wants = (pot: LeavePot) =>
-  t('care.leave.wants', {
+  t(pot.end === 'DRY' ? 'care.leave.wants' : 'care.leave.wantsPerhaps', {
     days: figure(pot.expectedDays, pot.expectedDays < 3 ? 1 : 0),
     wants: Math.round(100 * pot.wants),
-    dry: Math.round(100 * pot.dry),
   })
 const print = () => window.print()
 </script>

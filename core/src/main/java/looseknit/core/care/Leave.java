@@ -68,7 +68,7 @@ public record Leave(double wants, double dry, End end, int visitEveryDays, List<
         final int every = visited ? (int) Math.max(1, Math.floor(days.value())) : 0;
         if (visited) {
             helps.add(LeaveSentence.WICK.with());
-            helps.add(LeaveSentence.NEIGHBOUR.with(every));
+            helps.add(LeaveSentence.NEIGHBOUR.with());
         }
         return new Leave(wants, dry, end, every, helps);
     }

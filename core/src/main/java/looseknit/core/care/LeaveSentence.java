@@ -9,16 +9,10 @@ enum LeaveSentence implements Code {
     SHADE,
     MOSS,
     WICK,
-    NEIGHBOUR("days");
-
-    private final List<String> arguments;
-
-    LeaveSentence(final String... arguments) {
-        this.arguments = List.of(arguments);
-    }
+    NEIGHBOUR;
 
     @Override
     public List<String> arguments() {
-        return arguments;
+        return List.of();
     }
 }

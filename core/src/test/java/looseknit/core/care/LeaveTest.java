@@ -45,7 +45,7 @@ class LeaveTest {
         final Wording english = Wording.english(MeasureSystem.METRIC);
 
         assertThat(Leave.of(new Estimate(4, 1), 12).helps().stream().map(english::of))
-                .anyMatch(words -> words.contains("every 4 days"));
+                .anyMatch(words -> words.contains("as often as the list says"));
         assertThat(Leave.of(new Estimate(40, 5), 12).helps()).hasSize(1);
     }
 
