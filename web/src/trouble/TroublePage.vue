@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { agoWords } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
@@ -15,6 +15,8 @@ const settings = useSettings()
 const { told, diagnosis, problem, say, takeOff, pass, askAgain, suspect, choose, forget } = useTrouble(
   props.id,
 )
+/** Whether all signs are shown: at first where nothing is told yet, then as it was left. */
+const picking = ref(told.value.seen.length === 0)
 const kg = (value: number) => text(settings.measures.mass(value))
 const next = computed(() => diagnosis.value?.next)
 </script>
@@ -50,7 +52,7 @@ const next = computed(() => diagnosis.value?.next)
             </li>
           </ul>
           <p v-else class="soft">{{ $t('trouble.nothingYet') }}</p>
-          <details :open="diagnosis.seen.length === 0 || undefined">
+          <details :open="picking" @toggle="picking = ($event.target as HTMLDetailsElement).open">
             <summary>{{ $t('trouble.add') }}</summary>
             <SignPicker :findings="diagnosis.findings" :seen="told.seen" @say="say" @take-off="takeOff" />
           </details>

@@ -128,6 +128,14 @@ describe('what is wrong', () => {
     expect(diagnoses(again.asked)[0]).toEqual({ seen: ['LIGHT'], passed: [] })
   })
 
+  it('keeps the signs open while they are chosen', async () => {
+    const { view } = await open()
+    await view.findAll('.chip')[0]?.trigger('click')
+    await soon()
+    expect(view.get('.seen').text()).toContain('heavy pot')
+    expect(view.get('details').attributes('open')).toBeDefined()
+  })
+
   it('goes on to the next question where nobody can tell', async () => {
     const { view, asked } = await open()
     await view.findAll('.asked .plain')[0]?.trigger('click')
