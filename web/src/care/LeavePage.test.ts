@@ -7,13 +7,10 @@ import LeavePage from './LeavePage.vue'
 const pot = (id: string, change: Partial<LeavePot> = {}): LeavePot => ({
   id,
   label: `Fern ${id}`,
-  plantName: 'Maidenhair fern',
   place: 'stair',
   expectedDays: 4,
   end: 'DRY',
-  endWords: 'dries out',
   wants: 1,
-  dry: 0.98,
   visitEveryDays: 4,
   helps: ['Water it through.', 'Somebody who comes every 4 days.'],
   wantsKg: 0.82,
@@ -22,7 +19,7 @@ const pot = (id: string, change: Partial<LeavePot> = {}): LeavePot => ({
 })
 const open = async (pots: LeavePot[], answers: Record<string, unknown> = {}) => {
   const asked = stubServer({
-    'GET /api/leave': { from: '2026-11-27', back: '2026-12-09', days: 12, potsInAll: pots.length, pots },
+    'GET /api/leave': { back: '2026-12-09', pots },
     ...answers,
   })
   const view = mount(LeavePage, { global: surroundings() })
@@ -34,8 +31,8 @@ describe('away for some days', () => {
   it('says who will not make it, what helps, and lists it for who looks after them', async () => {
     const { view } = await open([
       pot('a'),
-      pot('b', { end: 'THIRSTY', wants: 0.6, dry: 0.1, visitEveryDays: 0, helps: ['Water it through.'] }),
-      pot('c', { end: 'WAITS', wants: 0.01, dry: 0, visitEveryDays: 0 }),
+      pot('b', { end: 'THIRSTY', wants: 0.6, visitEveryDays: 0, helps: ['Water it through.'] }),
+      pot('c', { end: 'WAITS', wants: 0.01, visitEveryDays: 0 }),
     ])
     expect(view.text()).toContain('2 pots will want water before.')
     expect(view.findAll('.ends h2').map((each) => each.text())).toEqual([
@@ -51,7 +48,7 @@ describe('away for some days', () => {
   })
 
   it('says that nobody has to come', async () => {
-    const { view } = await open([pot('c', { end: 'WAITS', wants: 0.01, dry: 0, visitEveryDays: 0 })])
+    const { view } = await open([pot('c', { end: 'WAITS', wants: 0.01, visitEveryDays: 0 })])
     expect(view.text()).toContain('All of them wait until you are back.')
     expect(view.text()).toContain('Nobody has to come.')
   })

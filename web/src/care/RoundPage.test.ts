@@ -1,6 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Round } from '@/api/types'
+import { daysAfter, todayHere } from '@/measure/days'
 import { notices } from '@/parts/notices'
 import { potting } from '@/testing/pots'
 import { Refusal, stubServer, surroundings, type Asked } from '@/testing/stubbedServer'
@@ -67,7 +68,9 @@ describe('the round', () => {
     const { view, asked } = await open()
     await view.findAll('.round-card')[0]?.get('.answer.STILL_MOIST').trigger('click')
     await soon()
-    expect(sent(asked)[0]).toMatchObject([{ pottingId: 'p1', answer: 'STILL_MOIST', revision: 3 }])
+    expect(sent(asked)[0]).toMatchObject([
+      { pottingId: 'p1', answer: 'STILL_MOIST', revision: 3, on: todayHere() },
+    ])
     await notices[0]?.undo?.()
     expect(asked.some((each) => each.path.endsWith('taken-back'))).toBe(true)
   })
@@ -97,7 +100,7 @@ describe('the round', () => {
     await view.get('input[type=radio][value=yesterday]').setValue(true)
     await view.findAll('.round-card')[0]?.get('.answer.WATERED').trigger('click')
     await soon()
-    expect(sent(asked)[0]).toMatchObject([{ on: '2026-11-26' }])
+    expect(sent(asked)[0]).toMatchObject([{ on: daysAfter(todayHere(), -1) }])
   })
 
   it('swipes on a phone: right is watered, left is still moist', async () => {
@@ -171,6 +174,41 @@ describe('the round', () => {
     await soon()
     expect(sent(asked)).toHaveLength(2)
     expect(view.find('[role=alert]').exists()).toBe(false)
+  })
+
+  it('lets the others through where one of a place is refused', async () => {
+    const { view, asked } = await open({
+      'POST /api/looks/several': (one: Asked) =>
+        (one.body as { looks: { pottingId: string }[] }).looks.some((look) => look.pottingId === 'p2')
+          ? new Refusal(422, { detail: 'Fern p2 was lent meanwhile.' })
+          : [],
+    })
+    await view.get('button[aria-label="All watered: stair"]').trigger('click')
+    await soon()
+    expect(sent(asked).map((looks) => looks.map((look) => look.pottingId))).toEqual([
+      ['p1', 'p2'],
+      ['p1'],
+      ['p2'],
+    ])
+    expect(view.findAll('[role=alert]')).toHaveLength(1)
+    expect(view.get('[role=alert]').text()).toContain('Not sent: Fern p2.')
+  })
+
+  it('keeps one list with another window', async () => {
+    const { view } = await open({
+      'POST /api/looks/several': () => {
+        throw new TypeError('no network')
+      },
+    })
+    await view.findAll('.round-card')[0]?.get('.answer.WATERED').trigger('click')
+    await soon()
+    const mine = JSON.parse(window.localStorage.getItem('loose-knit.looks') ?? '[]') as { looks: object[] }[]
+    const theirs = [{ ...mine[0], id: 'theirs', looks: [{ id: 'x', pottingId: 'p2', answer: 'WATERED' }] }]
+    window.localStorage.setItem('loose-knit.looks', JSON.stringify([...mine, ...theirs]))
+    window.dispatchEvent(new StorageEvent('storage', { key: 'loose-knit.looks' }))
+    await view.findAll('.round-card')[0]?.get('.answer.SKIPPED').trigger('click')
+    await soon()
+    expect(JSON.parse(window.localStorage.getItem('loose-knit.looks') ?? '[]')).toHaveLength(3)
   })
 
   it('says why an answer is refused, and drops it only when told', async () => {

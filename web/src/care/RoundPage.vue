@@ -4,7 +4,7 @@ import { useIntersectionObserver } from '@vueuse/core'
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Answer, NewLook, Round, RoundPot } from '@/api/types'
-import { daysAfter, longDate } from '@/measure/days'
+import { daysAfter, longDate, todayHere } from '@/measure/days'
 import ChoiceList from '@/parts/ChoiceList.vue'
 import { useKeys } from '@/parts/keys'
 import { say, sayProblem } from '@/parts/notices'
@@ -99,7 +99,8 @@ const beyond = computed(() => {
 
 const day = ref<'today' | 'yesterday'>('today')
 const DAYS = (['today', 'yesterday'] as const).map((value) => ({ value, label: t(`care.round.${value}`) }))
-const on = () => (day.value === 'yesterday' && round.value ? { on: daysAfter(round.value.date, -1) } : {})
+/** The day goes along: what was told without network may be sent another day. */
+const on = () => daysAfter(todayHere(), day.value === 'yesterday' ? -1 : 0)
 
 const tell = async (label: string, pots: readonly RoundPot[], given: Answer) => {
   const looks = pots.map(({ potting }): NewLook => ({
@@ -107,14 +108,18 @@ const tell = async (label: string, pots: readonly RoundPot[], given: Answer) => 
     pottingId: potting.id,
     answer: given,
     revision: potting.revision,
-    ...on(),
+    on: on(),
   }))
   pots.forEach(({ potting }) => done.value.add(potting.id))
-  const id = await queue.add(label, looks)
-  if (!queue.stuck.value.some((each) => each.id === id)) {
+  await queue.add(
+    label,
+    looks,
+    pots.map(({ potting }) => potting.label),
+  )
+  if (!queue.stuck.value.some((each) => looks.some((look) => each.looks.some(({ id }) => id === look.id)))) {
     say(t('care.round.noted', { label, done: t(`care.round.done.${given}`) }), async () => {
       pots.forEach(({ potting }) => done.value.delete(potting.id))
-      await queue.takeBack(id, looks)
+      await queue.takeBack(looks)
     })
   }
 }

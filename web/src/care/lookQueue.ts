@@ -8,6 +8,8 @@ export interface Told {
   id: string
   label: string
   looks: NewLook[]
+  /** What each of the pots is called, in the order of the looks. */
+  labels: string[]
   /** Why the server refused them; they wait for a decision. */
   problem?: string
   /** Whether a pot was changed by somebody else since it was seen. */
@@ -34,6 +36,15 @@ const waiting = computed(() => told.value.filter((each) => each.problem === unde
 const stuck = computed(() => told.value.filter((each) => each.problem !== undefined))
 const without = (id: string) => (told.value = told.value.filter((each) => each.id !== id))
 
+/** Each look for itself: where some were refused together, only those that have to be stay behind. */
+const apart = ({ id, looks, labels }: Told): Told[] =>
+  looks.map((look, i) => ({
+    id: `${id} ${i}`,
+    label: labels[i] ?? '',
+    looks: [look],
+    labels: [labels[i] ?? ''],
+  }))
+
 /** Sends what waits, in order, each once: the server knows an id that it has stored. Stops where it cannot be reached. */
 const send = async () => {
   if (sending.value) {
@@ -54,7 +65,9 @@ const send = async () => {
         }
         const problem = error instanceof Error ? error.message : String(error)
         const changed = error instanceof Problem && error.stale
-        told.value = told.value.map((each) => (each.id === id ? { ...each, problem, changed } : each))
+        told.value = told.value.flatMap((each) =>
+          each.id !== id ? each : looks.length > 1 ? apart(each) : { ...each, problem, changed },
+        )
       }
     }
   } finally {
@@ -66,11 +79,9 @@ const send = async () => {
 }
 
 /** Notes looks: kept in the browser first, then sent. */
-const add = async (label: string, looks: NewLook[]): Promise<string> => {
-  const id = crypto.randomUUID()
-  told.value = [...told.value, { id, label, looks }]
+const add = async (label: string, looks: NewLook[], labels: string[]) => {
+  told.value = [...told.value, { id: crypto.randomUUID(), label, looks, labels }]
   await send()
-  return id
 }
 
 /** A look told whatever happened to its pot meanwhile. */
@@ -82,17 +93,20 @@ const unseen = (look: NewLook): NewLook => {
 /** Sends refused looks once more, whatever was told of the pots meanwhile. */
 const sendAnyway = (id: string) => {
   told.value = told.value.map((each) =>
-    each.id === id ? { id, label: each.label, looks: each.looks.map(unseen) } : each,
+    each.id === id ? { id, label: each.label, looks: each.looks.map(unseen), labels: each.labels } : each,
   )
   return send()
 }
 
-/** Takes looks back, whether they were sent or not. */
-const takeBack = async (id: string, looks: NewLook[]) => {
-  if (told.value.some((each) => each.id === id)) {
-    without(id)
-  } else {
-    await answer(api.POST('/api/looks/several/taken-back', { body: { ids: looks.map((look) => look.id) } }))
+/** Takes looks back, whether they were sent or not: the server passes over those that it never had. */
+const takeBack = async (looks: readonly NewLook[]) => {
+  const ids = looks.map((look) => look.id)
+  const unsent = told.value.filter((each) => each.looks.every((look) => ids.includes(look.id)))
+  told.value = told.value.filter((each) => !unsent.includes(each))
+  const unsentIds = unsent.flatMap((each) => each.looks.map((look) => look.id))
+  const sent = ids.filter((id) => !unsentIds.includes(id))
+  if (sent.length > 0) {
+    await answer(api.POST('/api/looks/several/taken-back', { body: { ids: sent } }))
   }
   listeners.forEach((each) => each())
 }
@@ -103,6 +117,12 @@ export const useLookQueue = () => {
   if (!begun.yet) {
     begun.yet = true
     window.addEventListener('online', () => void send())
+    // another window of this browser told or sent something: both keep the same list
+    window.addEventListener('storage', (event) => {
+      if (event.key === NAME) {
+        told.value = kept()
+      }
+    })
     window.setInterval(() => void send(), AGAIN_MS)
     void send()
   }

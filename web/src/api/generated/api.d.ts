@@ -3202,20 +3202,11 @@ export interface components {
         LeaveBody: {
             /** Format: date */
             back: string;
-            /** Format: int32 */
-            days: number;
-            /** Format: date */
-            from: string;
             pots: components["schemas"]["LeavePotBody"][];
-            /** Format: int64 */
-            potsInAll: number;
         };
         LeavePotBody: {
-            /** Format: double */
-            dry: number;
             /** @enum {string} */
             end: "WAITS" | "THIRSTY" | "DRY";
-            endWords: string;
             /** Format: double */
             expectedDays: number;
             helps: string[];
@@ -3224,7 +3215,6 @@ export interface components {
             label: string;
             leafSign?: string;
             place?: string;
-            plantName: string;
             /** Format: int32 */
             visitEveryDays: number;
             /** Format: double */

@@ -7,7 +7,6 @@ import java.util.List;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.Limit;
 import looseknit.core.message.Message;
-import looseknit.core.message.Named;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
@@ -22,7 +21,7 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
 public record Leave(double wants, double dry, End end, int visitEveryDays, List<Message> helps) {
 
     /** How it ends. */
-    public enum End implements Named {
+    public enum End {
         /** It does not want water before. */
         WAITS,
         /** It wants water, and bears it. */

@@ -5,10 +5,10 @@ import java.util.List;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.message.Quantity;
-import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
- * Two groups of plants side by side: the difference of the shares that live after some days, with its interval of 95 of 100 by the errors of Greenwood.
+ * Two groups of plants side by side: the difference of the shares that live after some days. Its interval of 95 of 100 is put together of the bands of both (Newcombe, 1998;
+ * Zou and Donner, 2008), so that a group of which none was lost is not taken for certain.
  *
  * @param days after so many: a year, or as long as both have been watched [d]
  * @param difference share of the first less that of the second
@@ -19,8 +19,6 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
  */
 public record Comparison(
         double days, double difference, double low, double high, LogRank logRank, List<Message> words) {
-
-    private static final double Z95 = new NormalDistribution().inverseCumulativeProbability(0.975);
 
     /** After a year they are compared, or as soon as one of them has not been watched for longer; before so many days not at all. */
     private static final double YEAR_DAYS = 365;
@@ -47,12 +45,11 @@ public record Comparison(
         final double days = Math.min(
                 YEAR_DAYS,
                 Math.min(first.survival().watchedDays(), second.survival().watchedDays()));
-        final double difference =
-                first.survival().at(days).share() - second.survival().at(days).share();
-        final double half =
-                Z95 * Math.hypot(first.survival().se(days), second.survival().se(days));
-        final double low = Math.max(-1, difference - half);
-        final double high = Math.min(1, difference + half);
+        final Survival.Banded lives = first.survival().at(days);
+        final Survival.Banded live = second.survival().at(days);
+        final double difference = lives.share() - live.share();
+        final double low = difference - Math.hypot(lives.share() - lives.low(), live.high() - live.share());
+        final double high = difference + Math.hypot(lives.high() - lives.share(), live.share() - live.low());
         final List<Message> words = new ArrayList<>();
         if (days < FEWEST_DAYS) {
             words.add(OutcomeSentence.NOT_LONG_ENOUGH.with(Quantity.of(Dimension.DAYS, FEWEST_DAYS, 0)));

@@ -12,10 +12,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param plants how many were watched
  * @param lost how many were lost
- * @param watchedDays for how long the longest was watched [d]
+ * @param watched for how long each was watched, ascending [d]
  * @param steps the days on which some were lost, in order
  */
-public record Survival(int plants, int lost, double watchedDays, List<Step> steps) {
+public record Survival(int plants, int lost, List<Double> watched, List<Step> steps) {
 
     private static final double Z95 = new NormalDistribution().inverseCumulativeProbability(0.975);
 
@@ -45,6 +45,7 @@ public record Survival(int plants, int lost, double watchedDays, List<Step> step
     public record Banded(double share, double low, double high) {}
 
     public Survival {
+        watched = List.copyOf(watched);
         steps = List.copyOf(steps);
     }
 
@@ -69,19 +70,32 @@ public record Survival(int plants, int lost, double watchedDays, List<Step> step
             }
             atRisk -= died + each.getValue()[0];
         }
-        return new Survival(courses.size(), lost, byDay.isEmpty() ? 0 : byDay.lastKey(), steps);
+        return new Survival(
+                courses.size(),
+                lost,
+                courses.stream().map(Course::days).sorted().toList(),
+                steps);
+    }
+
+    /** For how long the longest was watched [d]; 0 for nobody. */
+    public double watchedDays() {
+        return watched.isEmpty() ? 0 : watched.get(watched.size() - 1);
     }
 
     /** Whether anybody was still watched after so many days, so that a share can be told. */
     public boolean reaches(final double days) {
-        return watchedDays >= days;
+        return watchedDays() >= days;
     }
 
-    /** Share that lives after so many days, with its band. Before the first loss the upper end is 1 and the lower one by the rule of three. */
+    /**
+     * Share that lives after so many days, with its band. Before the first loss the upper end is 1 and the lower one by the rule of three (Hanley and
+     * Lippman-Hand, 1983) for those that are still watched then.
+     */
     public Banded at(final double days) {
         final Step step = last(days);
         if (step == null) {
-            return new Banded(1, plants == 0 ? 0 : Math.max(0, 1 - 3.0 / plants), 1);
+            final long still = watched.stream().filter(each -> each >= days).count();
+            return new Banded(1, still == 0 ? 0 : Math.max(0, 1 - 3.0 / (int) still), 1);
         }
         if (step.share() <= 0) {
             return new Banded(0, 0, 1);
@@ -89,12 +103,6 @@ public record Survival(int plants, int lost, double watchedDays, List<Step> step
         final double theta = Math.log(-Math.log(step.share()));
         final double spread = Z95 * Math.sqrt(step.greenwood()) / Math.abs(Math.log(step.share()));
         return new Banded(step.share(), Math.exp(-Math.exp(theta + spread)), Math.exp(-Math.exp(theta - spread)));
-    }
-
-    /** Standard error of the share after so many days; 0 before the first loss. */
-    double se(final double days) {
-        final Step step = last(days);
-        return step == null ? 0 : step.se();
     }
 
     private @Nullable Step last(final double days) {

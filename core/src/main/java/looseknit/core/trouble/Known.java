@@ -39,6 +39,9 @@ public record Known(Sign sign, Message words) {
     private static final double LATE = 1.35;
     private static final int FEWEST_WATERINGS = 3;
 
+    /** Within a day nobody tells sooner from later. */
+    private static final double LEAST_DAYS = 0.5;
+
     private static final double YOUNG_YEARS = 0.25;
     private static final int JUST_DAYS = 42;
     private static final int MUCH_FEED_DAYS = 60;
@@ -55,7 +58,7 @@ public record Known(Sign sign, Message words) {
      *
      * @param movedOn when it came to its place, if it was moved
      * @param expectedDays days from a watering until the plant wants water, by what its looks have taught
-     * @param waterings the last waterings: days since the one before over the days that the plant could wait
+     * @param waterings days between each of the last waterings and the one before [d]
      * @param fedOn the days on which it was fed, the last first
      */
     public record History(
@@ -63,7 +66,7 @@ public record Known(Sign sign, Message words) {
             Optional<LocalDate> movedOn,
             LocalDate lastWateredOn,
             Estimate expectedDays,
-            List<Double> waterings,
+            List<Long> waterings,
             List<LocalDate> fedOn) {
 
         public History {
@@ -96,7 +99,7 @@ public record Known(Sign sign, Message words) {
 
     private static Known water(final History history, final LocalDate today) {
         final long days = ChronoUnit.DAYS.between(history.lastWateredOn(), today);
-        final double share = days / Math.max(0.5, history.expectedDays().value());
+        final double share = days / canWait(history);
         return new Known(
                 share < STILL_WET ? Sign.RECKONED_WET : share > OVERDUE ? Sign.RECKONED_OVERDUE : Sign.RECKONED_BETWEEN,
                 TroubleSentence.WATERED.with(
@@ -108,16 +111,16 @@ public record Known(Sign sign, Message words) {
             return Optional.empty();
         }
         final double mean = history.waterings().stream()
-                .mapToDouble(Double::doubleValue)
-                .average()
-                .orElseThrow();
-        final Quantity share = percent(mean);
-        return Optional.of(
-                mean < EARLY
-                        ? new Known(Sign.WATERED_EARLY, TroubleSentence.HAND_EARLY.with(share))
-                        : mean > LATE
-                                ? new Known(Sign.WATERED_LATE, TroubleSentence.HAND_LATE.with(share))
-                                : new Known(Sign.WATERED_WELL, TroubleSentence.HAND_WELL.with(share)));
+                        .mapToLong(Long::longValue)
+                        .average()
+                        .orElseThrow()
+                / canWait(history);
+        final Sign sign = mean < EARLY ? Sign.WATERED_EARLY : mean > LATE ? Sign.WATERED_LATE : Sign.WATERED_WELL;
+        return Optional.of(new Known(sign, TroubleSentence.HAND.with(percent(mean))));
+    }
+
+    private static double canWait(final History history) {
+        return Math.max(LEAST_DAYS, history.expectedDays().value());
     }
 
     private static Optional<Known> age(final PottedMix potted, final Ahead.Now now) {

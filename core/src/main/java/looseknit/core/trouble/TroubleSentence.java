@@ -7,9 +7,7 @@ import looseknit.core.message.Code;
 public enum TroubleSentence implements Code {
     ONE_ANSWER("other"),
     WATERED("days", "expected"),
-    HAND_EARLY("share"),
-    HAND_LATE("share"),
-    HAND_WELL("share"),
+    HAND("share"),
     AIR("air", "least"),
     AGE("years", "life"),
     FED_ON("months"),

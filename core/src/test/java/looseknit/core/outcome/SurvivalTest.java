@@ -50,7 +50,12 @@ class SurvivalTest {
         final Survival survival = Survival.of(TREATED);
 
         assertThat(survival.at(week).share()).isCloseTo(share, within(0.0001));
-        assertThat(survival.se(week)).isCloseTo(error, within(0.0001));
+        assertThat(survival.steps().stream()
+                        .filter(step -> step.day() == week)
+                        .findFirst()
+                        .orElseThrow()
+                        .se())
+                .isCloseTo(error, within(0.0001));
     }
 
     @Test
@@ -71,6 +76,9 @@ class SurvivalTest {
         assertThat(survival.reaches(365)).isTrue();
         assertThat(survival.reaches(500)).isFalse();
         assertThat(Survival.of(List.of()).at(365).low()).isZero();
+        assertThat(Survival.of(courses("10+ 10+ 10+ 10+ 400+")).at(365).low())
+                .as("only one of them is still watched then")
+                .isZero();
         assertThat(Survival.of(courses("3 3")).at(5)).isEqualTo(new Survival.Banded(0, 0, 1));
     }
 
@@ -121,6 +129,17 @@ class SurvivalTest {
         }
 
         assertThat((double) held / rounds).isBetween(0.93, 0.97);
+    }
+
+    @Test
+    void noneLostIsNotTakenForCertain() {
+        final List<Course> all = courses("400+ 400+ 400+ 400+ 400+ 400+ 400+ 400+");
+        final Comparison found = compared(all, courses("90 200 300 400+ 400+ 400+ 400+ 400+"), "stair");
+
+        assertThat(found.difference()).isCloseTo(0.375, within(1e-9));
+        assertThat(found.low()).isNegative();
+        assertThat(words(found)).anyMatch(each -> each.startsWith("No winner"));
+        assertThat(compared(all, all, "stair").high()).isGreaterThan(0.3);
     }
 
     private static List<String> words(final Comparison comparison) {

@@ -51,7 +51,7 @@ class KnownTest {
                 Optional.empty(),
                 TODAY.minusDays(wateredDaysAgo),
                 new Estimate(7, 1.5),
-                List.of(1.0, 0.9, 1.1),
+                List.of(7L, 6L, 8L),
                 List.of(fed));
     }
 
@@ -71,10 +71,10 @@ class KnownTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"0.4, WATERED_EARLY", "1, WATERED_WELL", "1.6, WATERED_LATE"})
-    void seesTheHand(final double share, final Sign sign) {
+    @CsvSource({"3, WATERED_EARLY", "7, WATERED_WELL", "11, WATERED_LATE"})
+    void seesTheHand(final long days, final Sign sign) {
         final Known.History history = new Known.History(
-                POTTED, Optional.empty(), TODAY, new Estimate(7, 1), List.of(share, share, share), List.of());
+                POTTED, Optional.empty(), TODAY, new Estimate(7, 1), List.of(days, days, days), List.of());
 
         assertThat(signs(potted("pothos", MIX, STAIR), history)).contains(sign);
     }
@@ -82,7 +82,7 @@ class KnownTest {
     @Test
     void saysNothingOfAHandThatItHardlyKnows() {
         final Known.History history =
-                new Known.History(POTTED, Optional.empty(), TODAY, new Estimate(7, 1), List.of(0.2, 0.2), List.of());
+                new Known.History(POTTED, Optional.empty(), TODAY, new Estimate(7, 1), List.of(1L, 1L), List.of());
 
         assertThat(signs(potted("pothos", MIX, STAIR), history))
                 .extracting(Sign::finding)

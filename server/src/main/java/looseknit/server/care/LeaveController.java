@@ -15,7 +15,6 @@ import looseknit.server.pot.PottingBodies;
 import looseknit.server.pot.PottingBody;
 import looseknit.server.pot.PottingOfBatch;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Page;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -43,38 +42,29 @@ class LeaveController {
      * A pot while nobody is there.
      *
      * @param wants how likely it wants water before somebody is back, 0 to 1
-     * @param dry how likely it is bone dry by then, 0 to 1
      * @param visitEveryDays how often somebody had to come [d]; 0 where nobody has to
      * @param wantsKg weight at which it wants water [kg]; null where that is not known
      */
     record LeavePotBody(
             UUID id,
             String label,
-            String plantName,
             @Nullable String place,
             double expectedDays,
             Leave.End end,
-            Message endWords,
             double wants,
-            double dry,
             int visitEveryDays,
             List<Message> helps,
             @Nullable Double wantsKg,
             @Nullable Message leafSign) {}
 
     /** A leave of some days with all pots, those first that fare worst. */
-    record LeaveBody(LocalDate from, LocalDate back, int days, long potsInAll, List<LeavePotBody> pots) {}
+    record LeaveBody(LocalDate back, List<LeavePotBody> pots) {}
 
     @GetMapping
     LeaveBody leave(@RequestParam(defaultValue = "12") @Min(1) @Max(MOST_DAYS) final int days) {
-        final LocalDate today = LocalDate.now(clock);
-        final Page<PottingOfBatch> here = rounds.here(MOST_POTS);
         return new LeaveBody(
-                today,
-                today.plusDays(days),
-                days,
-                here.getTotalElements(),
-                here.getContent().stream()
+                LocalDate.now(clock).plusDays(days),
+                rounds.here(MOST_POTS).getContent().stream()
                         .map(each -> body(each, Leave.of(each.potting().expectedDays(), days)))
                         .sorted(Comparator.comparing(LeavePotBody::end)
                                 .thenComparing(LeavePotBody::wants)
@@ -87,15 +77,12 @@ class LeaveController {
         return new LeavePotBody(
                 potting.id(),
                 potting.label(),
-                potting.plantName(),
                 Optional.ofNullable(potting.brief().place())
                         .map(PlaceBody::name)
                         .orElse(null),
                 potting.expectedDays(),
                 leave.end(),
-                leave.end().words(),
                 leave.wants(),
-                leave.dry(),
                 leave.visitEveryDays(),
                 leave.helps(),
                 potting.wantsKg(),

@@ -22,12 +22,4 @@ class PlaceOrder {
         this.name = name;
         this.rank = rank;
     }
-
-    String name() {
-        return name;
-    }
-
-    int rank() {
-        return rank;
-    }
 }

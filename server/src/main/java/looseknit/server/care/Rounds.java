@@ -30,7 +30,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class Rounds {
 
     private static final int MOST_WATERINGS = 6;
-    private static final double LEAST_DAYS = 0.5;
 
     private final LookRepository looks;
     private final PottingRepository pottings;
@@ -166,15 +165,14 @@ public class Rounds {
                         .toList());
     }
 
-    /** The last waterings of a pot as it stands: days since the one before over the days that the plant can wait. */
+    /** Days between each of the last waterings of a pot as it stands and the one before [d]. */
     @Transactional(readOnly = true)
-    public List<Double> waterings(final Potting potting) {
-        final double expected = Math.max(LEAST_DAYS, potting.expectedDays().value());
+    public List<Long> waterings(final Potting potting) {
         final LocalDate since = work.standsSoSince(potting);
         return looks.findTop500ByPottingIdOrderBySequenceDesc(potting.id()).stream()
                 .filter(look -> look.tellsTheHand() && !look.lookedOn().isBefore(since))
                 .limit(MOST_WATERINGS)
-                .map(look -> look.daysDry() / expected)
+                .map(Look::daysDry)
                 .toList();
     }
 
