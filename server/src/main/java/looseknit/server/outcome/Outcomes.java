@@ -18,6 +18,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
+import looseknit.core.outcome.AskAfter;
 import looseknit.core.outcome.Comparison;
 import looseknit.core.outcome.Course;
 import looseknit.core.outcome.Fared;
@@ -42,9 +43,6 @@ class Outcomes {
             EnumSet.of(PotEvent.Kind.LOST, PotEvent.Kind.LENT, PotEvent.Kind.GIVEN_AWAY, PotEvent.Kind.REPOTTED);
     private static final Set<PotEvent.Kind> HEALTH =
             EnumSet.of(PotEvent.Kind.THRIVING, PotEvent.Kind.FAIR, PotEvent.Kind.POOR);
-
-    /** How a plant does is asked again after so many days, and not before it has stood for as many. */
-    private static final int ASK_AFTER_DAYS = 60;
 
     /** By what plants are put together. */
     enum By {
@@ -117,23 +115,16 @@ class Outcomes {
 
     /** Plants of which it would tell most how they do: those of blends that little is known of, long not asked after. */
     List<WatchedRow> toAsk(final int most) {
-        final LocalDate before = LocalDate.now(clock).minusDays(ASK_AFTER_DAYS);
         final Map<UUID, LastStep> health = last(HEALTH);
-        final List<WatchedRow> all = repository.watched();
-        final Map<UUID, Long> known = all.stream()
-                .filter(row -> health.containsKey(row.id()))
-                .collect(Collectors.groupingBy(WatchedRow::blendId, Collectors.counting()));
-        return all.stream()
-                .filter(row ->
-                        row.state() == Potting.State.HERE && row.pottedOn().isBefore(before))
-                .filter(row -> Optional.ofNullable(health.get(row.id()))
-                        .map(last -> last.on().isBefore(before))
-                        .orElse(true))
-                .sorted(Comparator.comparingLong((WatchedRow row) -> known.getOrDefault(row.blendId(), 0L))
-                        .thenComparing(WatchedRow::pottedOn)
-                        .thenComparing(WatchedRow::label))
-                .limit(most)
-                .toList();
+        return AskAfter.among(
+                repository.watched(),
+                row -> new AskAfter(
+                        row.blendId().toString(),
+                        row.pottedOn(),
+                        Optional.ofNullable(health.get(row.id())).map(LastStep::on),
+                        row.state() == Potting.State.HERE),
+                LocalDate.now(clock),
+                most);
     }
 
     private Map<UUID, LastStep> last(final Set<PotEvent.Kind> kinds) {
