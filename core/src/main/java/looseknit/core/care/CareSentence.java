@@ -7,6 +7,9 @@ import looseknit.core.message.Code;
 public enum CareSentence implements Code {
     LONGER_THAN("days"),
     PREDICTED("dryness", "days", "low", "high"),
+    WARM_SPELL,
+    COOL_SPELL,
+    RAINED,
     STILL_MOIST,
     SOAKING,
     LIGHTLY,
@@ -14,7 +17,10 @@ public enum CareSentence implements Code {
     NOT_LEARNT_YET("looks"),
     AS_RECKONED("looks"),
     SOONER("by", "looks"),
-    LATER("by", "looks");
+    LATER("by", "looks"),
+    OTHERS_AS_RECKONED("pots"),
+    OTHERS_SOONER("by", "pots"),
+    OTHERS_LATER("by", "pots");
 
     private final List<String> arguments;
 

@@ -2,16 +2,19 @@ package looseknit.core.care;
 
 import static looseknit.core.measure.Require.within;
 
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.dry.DryDown;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.Limit;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.message.Quantity;
+import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
- * When to look at a pot again, and why. Looking is cheap and watering too soon is not: the look comes one standard deviation
- * before the predicted day.
+ * When to look at a pot again, and why. A look too soon costs a walk, a look too late costs what the plant does not bear: the look comes on the day
+ * up to which it is as likely to want water as the one costs against both. What bears drought is looked at when it is predicted to be dry, what must
+ * never dry out more than a standard deviation sooner.
  *
  * @param inDays whole days from now, at least 1
  * @param reason why then
@@ -24,6 +27,12 @@ public record NextLook(int inDays, Reason reason) {
         PREDICTED,
         /** It dries so slowly that nobody can say when. */
         BEYOND_HORIZON,
+        /** It was warmer and drier than usual since the watering. */
+        WARM_SPELL,
+        /** It was cooler and damper than usual since. */
+        COOL_SPELL,
+        /** Rain has watered it. */
+        RAINED,
         /** It was still moist at the last look. */
         STILL_MOIST,
         /** It was soaking wet at the last look. */
@@ -49,6 +58,9 @@ public record NextLook(int inDays, Reason reason) {
                             figure(days.high80()).bare());
                 case BEYOND_HORIZON ->
                     CareSentence.LONGER_THAN.with(Quantity.trimmed(Dimension.DAYS, DryDown.HORIZON_DAYS, 0));
+                case WARM_SPELL -> CareSentence.WARM_SPELL.with();
+                case COOL_SPELL -> CareSentence.COOL_SPELL.with();
+                case RAINED -> CareSentence.RAINED.with();
                 case STILL_MOIST -> CareSentence.STILL_MOIST.with();
                 case SOAKING -> CareSentence.SOAKING.with();
                 case LIGHTLY -> CareSentence.LIGHTLY.with();
@@ -74,6 +86,15 @@ public record NextLook(int inDays, Reason reason) {
 
     private static final double LEAST_DAYS = 0.5;
 
+    /** What a look too late costs against one too soon where the plant bears no dry day; by judgement. */
+    private static final double LATE_COSTS = 8;
+
+    /** Share of its days by which a plant may stay dry for that cost to halve; by judgement. */
+    private static final double HALVES = 0.25;
+
+    /** Nothing is looked at later than on the day on which it is predicted to be dry. */
+    private static final double LATEST = 0.5;
+
     public NextLook {
         within("inDays", inDays, 1, 365, Limit.DAYS);
     }
@@ -82,12 +103,13 @@ public record NextLook(int inDays, Reason reason) {
      * After an answer.
      *
      * @param days predicted days from a watering until the plant wants water
+     * @param trigger how far it may dry
      */
-    public static NextLook after(final Answer answer, final Estimate days) {
+    public static NextLook after(final Answer answer, final Estimate days, final AllowableDepletion trigger) {
         return switch (answer) {
-            case WATERED, BONE_DRY -> afterWatering(days);
+            case WATERED, BONE_DRY -> afterWatering(days, trigger);
             case WATERED_LIGHTLY ->
-                new NextLook((int) Math.max(1, Math.floor(HALF * (days.value() - days.sd()))), Reason.LIGHTLY);
+                new NextLook((int) Math.max(1, Math.floor(HALF * earliest(days, trigger))), Reason.LIGHTLY);
             case STILL_MOIST ->
                 new NextLook(
                         (int) Math.max(1, Math.min(MOST_DAYS_AGAIN, Math.round(LOOK_AGAIN * days.value()))),
@@ -103,9 +125,28 @@ public record NextLook(int inDays, Reason reason) {
      * After a watering.
      *
      * @param days predicted days until the plant wants water
+     * @param trigger how far it may dry
      */
-    public static NextLook afterWatering(final Estimate days) {
-        final int early = (int) Math.max(1, Math.floor(days.value() - days.sd()));
+    public static NextLook afterWatering(final Estimate days, final AllowableDepletion trigger) {
+        final int early = (int) Math.max(1, Math.floor(earliest(days, trigger)));
         return new NextLook(early, days.value() >= DryDown.HORIZON_DAYS ? Reason.BEYOND_HORIZON : Reason.PREDICTED);
+    }
+
+    /**
+     * After some weather since a watering, counted from the day before the last that is reckoned with: 1 where it is due by now.
+     *
+     * @param days predicted days from a watering until the plant wants water
+     * @param trigger how far it may dry
+     */
+    public static NextLook after(final Spell spell, final Estimate days, final AllowableDepletion trigger) {
+        final int left = (int) Math.floor(earliest(days, trigger) - spell.days());
+        return new NextLook(Math.max(1, Math.min(365, left + 1)), spell.reason());
+    }
+
+    private static double earliest(final Estimate days, final AllowableDepletion trigger) {
+        final double bears = trigger.mayStayDryDays() / (HALVES * Math.max(LEAST_DAYS, days.value()));
+        final double late = LATE_COSTS / (1 + bears);
+        final double share = Math.min(LATEST, 1 / (1 + late));
+        return days.value() + days.sd() * new NormalDistribution().inverseCumulativeProbability(share);
     }
 }

@@ -2,6 +2,7 @@ package looseknit.core.care;
 
 import static looseknit.core.measure.Require.within;
 
+import java.util.Comparator;
 import java.util.List;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.Limit;
@@ -11,16 +12,18 @@ import looseknit.core.message.Quantity;
 
 /**
  * How fast a pot dries against what was reckoned, as its looks have shown: days until the plant wants water over the days that were
- * predicted. Worked out exactly on a grid of its logarithm; a look that found the pot moist says no more than that it takes longer.
+ * predicted. Worked out on a grid of its logarithm; a look that found the pot moist says no more than that it takes longer.
  *
  * <p>What people answer is taken to follow the ratio of the days since the last watering to the days that the plant can wait: below 1 mostly
- * still moist, below a half also soaking, above 1.35 mostly bone dry, blurred by an eighth, one answer in twenty by chance. These figures are by judgement.
+ * still moist, below a half also soaking, above 1.35 mostly bone dry, blurred by an eighth, one answer in twenty by chance. What was learnt fades
+ * with the seasons, by half in {@value #HALF_GONE_WEEKS} weeks, and where the pot was moved or set up anew. These figures are by judgement.
  *
  * @param factor best estimate, above 0
  * @param logSd standard deviation of its logarithm
  * @param looks how many looks it comes from
+ * @param likePots how many pots like it have a part in it
  */
-public record Pace(double factor, double logSd, int looks) {
+public record Pace(double factor, double logSd, int looks, int likePots) {
 
     /** What a look found. */
     public enum Found {
@@ -31,14 +34,82 @@ public record Pace(double factor, double logSd, int looks) {
         BONE_DRY
     }
 
+    /** What was seen of how a pot dries. */
+    public sealed interface Evidence {
+
+        /** Whole weeks since. */
+        int weeksAgo();
+
+        /** Whether the pot stood elsewhere or was set up otherwise. */
+        boolean stoodElsewhere();
+
+        /** How likely it was where the factor has some logarithm. */
+        double likelihood(double log);
+    }
+
     /**
      * A look at a pot.
      *
      * @param days since the last watering, 0 to 400
+     * @param predictedDays days from a watering until the plant wants water, as they were reckoned then
+     * @param weeksAgo whole weeks since, from 0 on
+     * @param stoodElsewhere whether the pot stood elsewhere or was set up otherwise
      */
-    public record Seen(double days, Found found) {
+    public record Seen(double days, double predictedDays, Found found, int weeksAgo, boolean stoodElsewhere)
+            implements Evidence {
         public Seen {
             within("days", days, 0, 400, Limit.DAYS);
+        }
+
+        @Override
+        public double likelihood(final double log) {
+            final double ratio = Pace.log(days, predictedDays) - log;
+            final double wants = normal(ratio / BLUR);
+            final double bone = normal((ratio - BONE_DRY_AT) / BLUR);
+            final double told = switch (found) {
+                case SOAKING -> 1 - normal((ratio - SOAKING_TO) / BLUR);
+                case STILL_MOIST -> 1 - wants;
+                case WANTED_WATER -> wants - bone;
+                case BONE_DRY -> bone;
+            };
+            return (1 - BY_CHANCE) * told + BY_CHANCE / ANSWERS;
+        }
+    }
+
+    /**
+     * A pot that was put on a scale.
+     *
+     * @param days since the last watering, 0 to 400
+     * @param predictedDays days after which it was reckoned to weigh so much
+     * @param gone share of the usable water that is gone, above 0: the less is gone, the less it says
+     */
+    public record Weighed(double days, double predictedDays, double gone, int weeksAgo, boolean stoodElsewhere)
+            implements Evidence {
+        public Weighed {
+            within("days", days, 0, 400, Limit.DAYS);
+        }
+
+        @Override
+        public double likelihood(final double log) {
+            final double off = Pace.log(days, predictedDays) - log;
+            final double sd = Math.hypot(WEIGHED_BLUR, GONE_BLUR / Math.max(GONE_BLUR, gone));
+            return (1 - BY_CHANCE) * Math.exp(-0.5 * off * off / (sd * sd)) + BY_CHANCE / ANSWERS;
+        }
+    }
+
+    /**
+     * What is taken to hold before a pot is looked at.
+     *
+     * @param log logarithm of the factor
+     * @param logSd its standard deviation, above 0
+     * @param pots how many pots like it say so
+     */
+    public record Prior(double log, double logSd, int pots) {
+
+        /** As reckoned. */
+        public static Prior of(final Estimate predictedDays) {
+            final double sd = predictedDays.sd() / Math.max(LEAST_DAYS, predictedDays.value());
+            return new Prior(0, Math.max(LEAST_LOG_SD, Math.min(MOST_LOG_SD, sd)), 0);
         }
     }
 
@@ -50,7 +121,18 @@ public record Pace(double factor, double logSd, int looks) {
     private static final double BY_CHANCE = 0.05;
     private static final int ANSWERS = 3;
 
+    /** What a scale says of the days is off by so much, and what is gone by so much of all usable water: the plant has grown, the saucer is wet. */
+    private static final double WEIGHED_BLUR = 0.08;
+
+    private static final double GONE_BLUR = 0.04;
+
     private static final double LOGISTIC = 1.702;
+
+    /** Weeks in which half of what was learnt goes. */
+    static final int HALF_GONE_WEEKS = 39;
+
+    /** Share of what was learnt that holds in another place or set-up. */
+    private static final double HOLDS_ELSEWHERE = 0.7;
 
     /** Within a day nobody tells sooner from later: looks are dated by days. */
     private static final double LEAST_DAYS = 0.5;
@@ -63,62 +145,114 @@ public record Pace(double factor, double logSd, int looks) {
     /** A shift that is worth words. */
     private static final double WORTH_A_WORD = 0.05;
 
-    /** From so many looks on it is spoken of. */
-    private static final int FEWEST_LOOKS = 3;
+    /** From so many looks, or so many pots like it, on it is spoken of. */
+    private static final int FEWEST = 3;
+
+    private static final double LEAST_SPREAD = 1e-3;
 
     /** As reckoned, as nothing has been seen yet. */
     public static Pace of(final Estimate predictedDays) {
-        return new Pace(1, priorLogSd(predictedDays), 0);
+        return of(Prior.of(predictedDays));
     }
 
-    private static double priorLogSd(final Estimate predictedDays) {
-        return Math.max(
-                LEAST_LOG_SD, Math.min(MOST_LOG_SD, predictedDays.sd() / Math.max(LEAST_DAYS, predictedDays.value())));
+    /** As pots like it have shown. */
+    public static Pace of(final Prior prior) {
+        return new Pace(Math.exp(prior.log()), prior.logSd(), 0, prior.pots());
     }
 
-    /** The pace of a pot that was predicted to want water after some days, by all its looks. */
-    public static Pace learnt(final Estimate predictedDays, final List<Seen> looks) {
-        final double prior = priorLogSd(predictedDays);
-        final double predicted = Math.log(Math.max(LEAST_DAYS, predictedDays.value()));
-        final double[] weight = new double[2 * HALF_STEPS + 1];
-        double most = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < weight.length; i++) {
-            final double log = at(i);
-            weight[i] = -0.5 * log * log / (prior * prior);
-            for (final Seen look : looks) {
-                weight[i] += Math.log(likelihood(look, predicted + log));
+    /** The pace of a pot by all its looks, on top of what was taken to hold before. */
+    public static Pace learnt(final Prior prior, final List<? extends Evidence> looks) {
+        if (looks.isEmpty()) {
+            return of(prior);
+        }
+        final Grid grid = new Grid(prior);
+        final List<? extends Evidence> inOrder = looks.stream()
+                .sorted(Comparator.comparingInt(Evidence::weeksAgo).reversed())
+                .toList();
+        Evidence before = inOrder.get(0);
+        for (final Evidence look : inOrder) {
+            grid.fade(before.weeksAgo() - look.weeksAgo(), before.stoodElsewhere() && !look.stoodElsewhere());
+            grid.see(look);
+            before = look;
+        }
+        grid.fade(before.weeksAgo(), before.stoodElsewhere());
+        return grid.pace(looks.size());
+    }
+
+    /** How likely each factor is, on a grid of its logarithm. */
+    private static final class Grid {
+
+        private final Prior prior;
+        private double[] share = new double[2 * HALF_STEPS + 1];
+
+        Grid(final Prior prior) {
+            this.prior = prior;
+            for (int i = 0; i < share.length; i++) {
+                share[i] = bell(at(i) - prior.log(), prior.logSd());
             }
-            most = Math.max(most, weight[i]);
         }
-        double sum = 0;
-        double mean = 0;
-        double square = 0;
-        for (int i = 0; i < weight.length; i++) {
-            final double share = Math.exp(weight[i] - most);
-            sum += share;
-            mean += share * at(i);
-            square += share * at(i) * at(i);
+
+        private static double at(final int step) {
+            return WIDEST_LOG * (step - HALF_STEPS) / HALF_STEPS;
         }
-        mean /= sum;
-        return new Pace(Math.exp(mean), Math.sqrt(Math.max(1e-6, square / sum - mean * mean)), looks.size());
+
+        private static double bell(final double off, final double sd) {
+            return Math.exp(-0.5 * off * off / (sd * sd));
+        }
+
+        void see(final Evidence look) {
+            double sum = 0;
+            for (int i = 0; i < share.length; i++) {
+                share[i] *= look.likelihood(at(i));
+                sum += share[i];
+            }
+            for (int i = 0; i < share.length; i++) {
+                share[i] /= sum;
+            }
+        }
+
+        /** Some time passes, or the pot comes to stand elsewhere: back towards what held before anything was seen, and wider. */
+        void fade(final int weeks, final boolean elsewhere) {
+            final double holds = Math.pow(0.5, (double) weeks / HALF_GONE_WEEKS) * (elsewhere ? HOLDS_ELSEWHERE : 1);
+            if (holds == 1) {
+                return;
+            }
+            final double sd = Math.max(LEAST_SPREAD, prior.logSd() * Math.sqrt(1 - holds * holds));
+            final double[] faded = new double[share.length];
+            final double[] reaches = new double[share.length];
+            for (int from = 0; from < share.length; from++) {
+                if (share[from] < 1e-12) {
+                    continue;
+                }
+                final double to = prior.log() + holds * (at(from) - prior.log());
+                double sum = 0;
+                for (int i = 0; i < reaches.length; i++) {
+                    reaches[i] = bell(at(i) - to, sd);
+                    sum += reaches[i];
+                }
+                for (int i = 0; i < reaches.length; i++) {
+                    faded[i] += share[from] * reaches[i] / sum;
+                }
+            }
+            share = faded;
+        }
+
+        Pace pace(final int looks) {
+            double sum = 0;
+            double mean = 0;
+            double square = 0;
+            for (int i = 0; i < share.length; i++) {
+                sum += share[i];
+                mean += share[i] * at(i);
+                square += share[i] * at(i) * at(i);
+            }
+            mean /= sum;
+            return new Pace(Math.exp(mean), Math.sqrt(Math.max(1e-6, square / sum - mean * mean)), looks, prior.pots());
+        }
     }
 
-    private static double at(final int step) {
-        return WIDEST_LOG * (step - HALF_STEPS) / HALF_STEPS;
-    }
-
-    /** How likely an answer is if the plant can wait so long. */
-    private static double likelihood(final Seen look, final double logDays) {
-        final double ratio = Math.log(Math.max(LEAST_DAYS, look.days())) - logDays;
-        final double wants = normal(ratio / BLUR);
-        final double bone = normal((ratio - BONE_DRY_AT) / BLUR);
-        final double told = switch (look.found()) {
-            case SOAKING -> 1 - normal((ratio - SOAKING_TO) / BLUR);
-            case STILL_MOIST -> 1 - wants;
-            case WANTED_WATER -> wants - bone;
-            case BONE_DRY -> bone;
-        };
-        return (1 - BY_CHANCE) * told + BY_CHANCE / ANSWERS;
+    private static double log(final double days, final double predictedDays) {
+        return Math.log(Math.max(LEAST_DAYS, days) / Math.max(LEAST_DAYS, predictedDays));
     }
 
     /** The logistic curve that lies within a hundredth of the normal one; a tenth of its cost. */
@@ -128,7 +262,7 @@ public record Pace(double factor, double logSd, int looks) {
 
     /** Days until the plant wants water, as they are to be expected of this pot. */
     public Estimate expected(final Estimate predictedDays) {
-        return looks == 0
+        return looks == 0 && likePots == 0
                 ? predictedDays
                 : new Estimate(predictedDays.value() * factor, predictedDays.value() * factor * logSd);
     }
@@ -145,13 +279,21 @@ public record Pace(double factor, double logSd, int looks) {
 
     /** What has been learnt, in words. */
     public Message words() {
-        if (looks < FEWEST_LOOKS) {
+        final boolean byOthers = looks < FEWEST && likePots >= FEWEST;
+        if (looks < FEWEST && !byOthers) {
             return CareSentence.NOT_LEARNT_YET.with(looks);
         }
-        final Quantity by = Quantity.of(Dimension.SHARE, Math.abs(factor - 1), 0);
+        final Quantity by = share(Math.abs(factor - 1));
         if (Math.abs(factor - 1) < WORTH_A_WORD) {
-            return CareSentence.AS_RECKONED.with(looks);
+            return byOthers ? CareSentence.OTHERS_AS_RECKONED.with(likePots) : CareSentence.AS_RECKONED.with(looks);
+        }
+        if (byOthers) {
+            return (factor < 1 ? CareSentence.OTHERS_SOONER : CareSentence.OTHERS_LATER).with(by, likePots);
         }
         return (factor < 1 ? CareSentence.SOONER : CareSentence.LATER).with(by, looks);
+    }
+
+    private static Quantity share(final double value) {
+        return Quantity.of(Dimension.SHARE, value, 0);
     }
 }

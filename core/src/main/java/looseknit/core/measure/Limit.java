@@ -24,6 +24,7 @@ public enum Limit implements Named {
     PER_CM(Dimension.NUMBER),
     SHAPE(Dimension.NUMBER),
     KG(Dimension.MASS),
+    GRAMS(Dimension.GRAMS),
     MEQ_PER_L(Dimension.CHARGE),
     MEQ_PER_L_PER_PH(Dimension.BUFFER),
     PARTS_OR_PER_CENT(Dimension.NUMBER),

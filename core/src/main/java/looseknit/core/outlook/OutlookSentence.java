@@ -35,7 +35,10 @@ public enum OutlookSentence implements Code {
     BALL_TAKES("volume", "times"),
     BALL_LOST("times"),
     BALL_BURIED("depth"),
-    DRESSING_KEEPS("what", "days");
+    DRESSING_KEEPS("what", "days"),
+    WEIGHS_MOIST("left", "wants"),
+    WEIGHS_DRY("left", "wants"),
+    OFF_THE_SCALE("dry", "watered");
 
     private final List<String> arguments;
 

@@ -75,6 +75,9 @@ public record PotPortrait(
 
     private static final int MOST_DAYS = 90;
 
+    /** Less water than this nobody weighs [kg]. */
+    private static final double LEAST_KG = 1e-3;
+
     /**
      * A layer as it stands.
      *
@@ -139,14 +142,42 @@ public record PotPortrait(
      * @param daysSince whole days, from 0 on
      */
     public double left(final long daysSince) {
-        final List<Double> left =
-                curves.stream().filter(Curve::own).map(Curve::left).findFirst().orElseThrow();
+        final List<Double> left = own();
         return left.get((int) Math.max(0, Math.min(left.size() - 1, daysSince)));
     }
 
     /** Weight of the pot with its mix some days after a watering, without the plant [kg]. */
     public double kgAfter(final long daysSince) {
         return kg.dry() + left(daysSince) * (kg.watered() - kg.dry());
+    }
+
+    /**
+     * Share of the usable water that is left by what the pot weighs, below 0 where it is lighter than dry, above 1 where it is heavier than watered.
+     *
+     * @param withoutPlantKg what it weighs less its plant [kg]
+     */
+    public double leftAt(final double withoutPlantKg) {
+        return (withoutPlantKg - kg.dry()) / Math.max(LEAST_KG, kg.watered() - kg.dry());
+    }
+
+    /**
+     * Days from a watering until so much of the usable water is left, as reckoned; nothing beyond what is drawn.
+     *
+     * @param share what is left, 0 to 1
+     */
+    public OptionalDouble daysTo(final double share) {
+        final List<Double> left = own();
+        for (int day = 1; day < left.size(); day++) {
+            if (left.get(day) <= share) {
+                final double fall = left.get(day - 1) - left.get(day);
+                return OptionalDouble.of(day - (fall <= 0 ? 0 : (share - left.get(day)) / fall));
+            }
+        }
+        return OptionalDouble.empty();
+    }
+
+    private List<Double> own() {
+        return curves.stream().filter(Curve::own).map(Curve::left).findFirst().orElseThrow();
     }
 
     /** The portrait of a potted mix with nothing else in its pot; nothing if plant, pot or place is not named. */

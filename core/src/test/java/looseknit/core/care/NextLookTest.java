@@ -13,7 +13,7 @@ class NextLookTest {
 
     @Test
     void looksOneStandardDeviationBeforeThePredictedDay() {
-        final NextLook look = NextLook.afterWatering(new Estimate(8, 2.8));
+        final NextLook look = NextLook.afterWatering(new Estimate(8, 2.8), AllowableDepletion.HALF);
 
         assertThat(look.inDays()).isEqualTo(5);
         assertThat(said(look.reason().words(new Estimate(8, 2.8), AllowableDepletion.HALF.words())))
@@ -21,33 +21,54 @@ class NextLookTest {
     }
 
     @Test
+    void whatBearsDroughtIsLookedAtLater() {
+        final Estimate days = new Estimate(20, 6);
+
+        assertThat(NextLook.afterWatering(days, AllowableDepletion.NEVER_DRY).inDays())
+                .isEqualTo(12);
+        assertThat(NextLook.afterWatering(days, AllowableDepletion.HALF).inDays())
+                .isBetween(13, 14);
+        assertThat(NextLook.afterWatering(days, AllowableDepletion.COMPLETELY).inDays())
+                .isBetween(16, 20);
+    }
+
+    @Test
     void neverLooksTwiceADay() {
-        assertThat(NextLook.afterWatering(new Estimate(0.4, 0.2)).inDays()).isEqualTo(1);
-        assertThat(NextLook.after(Answer.STILL_MOIST, new Estimate(1, 0.3)).inDays())
+        assertThat(NextLook.afterWatering(new Estimate(0.4, 0.2), AllowableDepletion.HALF)
+                        .inDays())
+                .isEqualTo(1);
+        assertThat(NextLook.after(Answer.STILL_MOIST, new Estimate(1, 0.3), AllowableDepletion.HALF)
+                        .inDays())
                 .isEqualTo(1);
     }
 
     @Test
     void looksAgainSoonAtAPotThatWasStillMoist() {
-        assertThat(NextLook.after(Answer.STILL_MOIST, new Estimate(12, 4)).inDays())
+        assertThat(NextLook.after(Answer.STILL_MOIST, new Estimate(12, 4), AllowableDepletion.HALF)
+                        .inDays())
                 .isEqualTo(3);
-        assertThat(NextLook.after(Answer.STILL_MOIST, new Estimate(120, 40)).inDays())
+        assertThat(NextLook.after(Answer.STILL_MOIST, new Estimate(120, 40), AllowableDepletion.HALF)
+                        .inDays())
                 .isEqualTo(14);
     }
 
     @Test
     void saysSoWhenAPotHardlyDries() {
-        assertThat(said(NextLook.afterWatering(new Estimate(120, 42))
+        assertThat(said(NextLook.afterWatering(new Estimate(120, 42), AllowableDepletion.HALF)
                         .reason()
                         .words(new Estimate(120, 42), AllowableDepletion.DRY.words())))
                 .contains("more than 120 days");
     }
 
     @ParameterizedTest
-    @CsvSource({"WATERED, 9", "BONE_DRY, 9", "WATERED_LIGHTLY, 4", "STILL_MOIST, 3", "SOAKING, 6", "SKIPPED, 1"})
+    @CsvSource({"WATERED, 8", "BONE_DRY, 8", "WATERED_LIGHTLY, 4", "STILL_MOIST, 3", "SOAKING, 6", "SKIPPED, 1"})
     void eachAnswerSetsItsOwnLook(final Answer answer, final int days) {
-        assertThat(NextLook.after(answer, new Estimate(12, 3)).inDays()).isEqualTo(days);
-        assertThat(NextLook.after(answer, new Estimate(0.6, 0.3)).inDays()).isEqualTo(1);
+        assertThat(NextLook.after(answer, new Estimate(12, 3), AllowableDepletion.HALF)
+                        .inDays())
+                .isEqualTo(days);
+        assertThat(NextLook.after(answer, new Estimate(0.6, 0.3), AllowableDepletion.HALF)
+                        .inDays())
+                .isEqualTo(1);
     }
 
     @Test

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import looseknit.core.care.Answer;
 import looseknit.core.care.NextLook;
-import looseknit.core.care.Pace;
+import looseknit.server.pot.LooksTaken;
 import looseknit.server.pot.Potting;
 import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
@@ -54,6 +54,9 @@ public class Look {
     @Column(name = "before_lightly")
     private boolean beforeLightly;
 
+    @Column(name = "predicted_days")
+    private double predictedDays;
+
     protected Look() {}
 
     Look(final UUID id, final Potting potting, final LocalDate lookedOn, final Answer answer) {
@@ -65,6 +68,7 @@ public class Look {
         this.beforeLookOn = potting.nextLookOn();
         this.beforeReason = potting.nextLookReason();
         this.beforeLightly = potting.wateredLightly();
+        this.predictedDays = potting.predictedDays().value();
     }
 
     void takeBack(final Potting potting) {
@@ -73,8 +77,10 @@ public class Look {
     }
 
     /** What it says of how fast the pot dries; nothing where nobody looked, or where the watering before was a light one. */
-    Optional<Pace.Seen> seen() {
-        return beforeLightly ? Optional.empty() : answer.found().map(found -> new Pace.Seen(daysDry(), found));
+    Optional<LooksTaken.Taken> taken() {
+        return beforeLightly
+                ? Optional.empty()
+                : answer.found().map(found -> new LooksTaken.Taken(lookedOn, daysDry(), predictedDays, found));
     }
 
     /** Days since the watering before it. */

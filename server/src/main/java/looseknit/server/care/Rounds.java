@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import looseknit.core.care.Answer;
-import looseknit.core.care.NextLook;
-import looseknit.core.care.Pace;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
 import looseknit.server.frame.StaleRevision;
+import looseknit.server.pot.PotDrying;
+import looseknit.server.pot.PotPaces;
 import looseknit.server.pot.PotWork;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.PottingBodies;
@@ -35,6 +35,8 @@ public class Rounds {
     private final PottingRepository pottings;
     private final PlaceOrderRepository order;
     private final PotWork work;
+    private final PotDrying drying;
+    private final PotPaces paces;
     private final PottingBodies bodies;
     private final Clock clock;
 
@@ -43,12 +45,16 @@ public class Rounds {
             final PottingRepository pottings,
             final PlaceOrderRepository order,
             final PotWork work,
+            final PotDrying drying,
+            final PotPaces paces,
             final PottingBodies bodies,
             final Clock clock) {
         this.looks = looks;
         this.pottings = pottings;
         this.order = order;
         this.work = work;
+        this.drying = drying;
+        this.paces = paces;
         this.bodies = bodies;
         this.clock = clock;
     }
@@ -141,28 +147,18 @@ public class Rounds {
                     TableText.said("a day from %s, when it was looked at last, to %s".formatted(first, today)));
         }
         looks.save(new Look(told.id(), potting, day, told.answer()));
-        potting.dries(learnt(potting));
+        looks.flush();
+        paces.learn(potting, day);
         if (told.answer().waters()) {
             potting.watered(day, told.answer() == Answer.WATERED_LIGHTLY);
         }
-        potting.lookNext(day, NextLook.after(told.answer(), potting.expectedDays()));
+        drying.lookNext(potting, day, told.answer());
         return pottings.saveAndFlush(potting);
     }
 
     /** Notes looks at several pots, all or none. */
     public List<Potting> look(final List<Told> all) {
         return all.stream().map(this::look).toList();
-    }
-
-    /** What the looks at a pot have taught, as far as they count. */
-    private Pace learnt(final Potting potting) {
-        final LocalDate since = work.standsSoSince(potting);
-        return Pace.learnt(
-                potting.predictedDays(),
-                looks.findTop500ByPottingIdOrderBySequenceDesc(potting.id()).stream()
-                        .filter(look -> !look.lookedOn().isBefore(since))
-                        .flatMap(look -> look.seen().stream())
-                        .toList());
     }
 
     /** Days between each of the last waterings of a pot as it stands and the one before [d]. */
@@ -190,7 +186,7 @@ public class Rounds {
         look.takeBack(potting);
         looks.delete(look);
         looks.flush();
-        potting.dries(learnt(potting));
+        paces.learn(potting, LocalDate.now(clock));
         return pottings.saveAndFlush(potting);
     }
 

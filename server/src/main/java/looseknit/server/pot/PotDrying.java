@@ -1,9 +1,11 @@
 package looseknit.server.pot;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Optional;
+import looseknit.core.care.Answer;
 import looseknit.core.care.NextLook;
-import looseknit.core.care.Pace;
-import looseknit.core.measure.Estimate;
+import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
@@ -28,11 +30,20 @@ public class PotDrying {
     private final Books books;
     private final Batches batches;
     private final KnownSource knownSource;
+    private final PotPaces paces;
+    private final Clock clock;
 
-    PotDrying(final Books books, final Batches batches, final KnownSource knownSource) {
+    PotDrying(
+            final Books books,
+            final Batches batches,
+            final KnownSource knownSource,
+            final PotPaces paces,
+            final Clock clock) {
         this.books = books;
         this.batches = batches;
         this.knownSource = knownSource;
+        this.paces = paces;
+        this.clock = clock;
     }
 
     /** A pot as the core reads it. */
@@ -67,10 +78,18 @@ public class PotDrying {
         final Batch batch = batches.get(potting.batchId());
         final PotPortrait portrait =
                 portrait(read(batches.recipeOf(batch, potting.id()), batch, complete(brief), potting.setUp()));
-        final Estimate days = portrait.days();
         potting.stands(brief, portrait);
-        potting.dries(Pace.of(days));
-        potting.lookNext(potting.lastWateredOn(), NextLook.afterWatering(days));
+        paces.learn(potting, LocalDate.now(clock));
+        lookNext(potting, potting.lastWateredOn(), Answer.WATERED);
+    }
+
+    /** Notes when to look next after an answer. */
+    public void lookNext(final Potting potting, final LocalDate on, final Answer answer) {
+        final AllowableDepletion trigger = Optional.ofNullable(potting.brief().plantId())
+                .flatMap(id -> books.plants().plant(id))
+                .map(plant -> plant.needs().trigger())
+                .orElse(AllowableDepletion.HALF);
+        potting.lookNext(on, NextLook.after(answer, potting.expectedDays(), trigger));
     }
 
     /**

@@ -6,12 +6,10 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
@@ -35,6 +33,7 @@ public class PotWork {
     private final PotEventRepository events;
     private final PhotoRepository photos;
     private final PotDrying drying;
+    private final PotPaces paces;
     private final Clock clock;
 
     PotWork(
@@ -42,11 +41,13 @@ public class PotWork {
             final PotEventRepository events,
             final PhotoRepository photos,
             final PotDrying drying,
+            final PotPaces paces,
             final Clock clock) {
         this.pottings = pottings;
         this.events = events;
         this.photos = photos;
         this.drying = drying;
+        this.paces = paces;
         this.clock = clock;
     }
 
@@ -230,10 +231,7 @@ public class PotWork {
     /** The day from which on a pot stands as it does now: moved or set up last, or filled. */
     @Transactional(readOnly = true)
     public LocalDate standsSoSince(final Potting potting) {
-        return Stream.of(Kind.MOVED, Kind.SET_UP)
-                .flatMap(kind -> last(potting.id(), kind).stream())
-                .max(Comparator.naturalOrder())
-                .orElse(potting.pottedOn());
+        return paces.standsSoSince(potting);
     }
 
     /** The days on which it was fed, the last first. */

@@ -88,8 +88,6 @@ public class Potting {
     @SuppressWarnings("UnusedVariable")
     private @Nullable String plantId;
 
-    /** For whoever searches the table: the brief names it. */
-    @SuppressWarnings("UnusedVariable")
     private @Nullable String wall;
 
     @Column(name = "watered_lightly")
@@ -105,6 +103,15 @@ public class Potting {
 
     @Column(name = "pace_looks")
     private int paceLooks;
+
+    @Column(name = "pace_like_pots")
+    private int paceLikePots;
+
+    @Column(name = "own_pace")
+    private double ownPace = 1;
+
+    @Column(name = "own_pace_log_sd")
+    private double ownPaceLogSd;
 
     /** Where a plant is. */
     public enum State {
@@ -153,16 +160,36 @@ public class Potting {
         this.wantsKg = portrait.kg().wants();
     }
 
-    /** Notes what its looks have taught. */
-    public void dries(final Pace learnt) {
+    /**
+     * Notes what looks have taught.
+     *
+     * @param own by its own looks alone
+     * @param learnt with what pots like it have shown
+     */
+    void dries(final Pace own, final Pace learnt) {
+        this.ownPace = own.factor();
+        this.ownPaceLogSd = own.logSd();
         this.pace = learnt.factor();
         this.paceLogSd = learnt.logSd();
         this.paceLooks = learnt.looks();
+        this.paceLikePots = learnt.likePots();
     }
 
-    /** What its looks have taught. */
+    /** What its looks, and those at pots like it, have taught. */
     public Pace pace() {
-        return paceLooks == 0 ? Pace.of(predictedDays()) : new Pace(pace, paceLogSd, paceLooks);
+        return paceLooks == 0 && paceLikePots == 0
+                ? Pace.of(predictedDays())
+                : new Pace(pace, paceLogSd, paceLooks, paceLikePots);
+    }
+
+    @Nullable
+    String placeName() {
+        return placeName;
+    }
+
+    @Nullable
+    String wall() {
+        return wall;
     }
 
     /** Days from watering until the plant wants water, as they are to be expected after what was seen. */

@@ -89,6 +89,16 @@ public interface PottingRepository extends JpaRepository<Potting, UUID> {
               join BlendVersion v on v.blendId = b.blendId and v.number = b.versionNumber
             """;
 
+    /** What pots that stand here have taught, those with most looks first. */
+    @Query("""
+            select new looseknit.server.pot.LikePotsRow(
+              p.id, p.placeName, b.blendId, p.wall, p.predictedDays, p.predictedSdDays, p.ownPace, p.ownPaceLogSd, p.paceLooks)
+            from Potting p join Batch b on b.id = p.batchId
+            where p.deletedAt is null and p.paceLooks > 0 and p.state = looseknit.server.pot.Potting$State.HERE
+            order by p.paceLooks desc, p.id
+            """)
+    List<LikePotsRow> teaching(Pageable page);
+
     /** The potting, locked against a second request at the same moment. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from Potting p where p.id = :id")

@@ -14,7 +14,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import looseknit.core.batch.Fill;
-import looseknit.core.care.NextLook;
+import looseknit.core.care.Answer;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
@@ -60,6 +60,7 @@ public class Pottings {
     private final Batches batches;
     private final BinWork work;
     private final PotDrying drying;
+    private final PotPaces paces;
     private final PotWork potWork;
     private final Speech speech;
     private final Clock clock;
@@ -70,6 +71,7 @@ public class Pottings {
             final Batches batches,
             final BinWork work,
             final PotDrying drying,
+            final PotPaces paces,
             final PotWork potWork,
             final Speech speech,
             final Clock clock) {
@@ -78,6 +80,7 @@ public class Pottings {
         this.batches = batches;
         this.work = work;
         this.drying = drying;
+        this.paces = paces;
         this.potWork = potWork;
         this.speech = speech;
         this.clock = clock;
@@ -191,7 +194,8 @@ public class Pottings {
                     told.pottedOn(),
                     portrait);
             potting.isSetUp(told.kind(), told.setUp());
-            potting.lookNext(told.pottedOn(), NextLook.afterWatering(portrait.days()));
+            paces.learn(potting, told.pottedOn());
+            drying.lookNext(potting, told.pottedOn(), Answer.WATERED);
             if (told.motherId() != null && told.origin() != null) {
                 fromMother(potting, told.motherId(), told.origin());
             }

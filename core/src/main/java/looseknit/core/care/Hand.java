@@ -1,0 +1,105 @@
+package looseknit.core.care;
+
+import static looseknit.core.measure.Require.within;
+
+import java.util.List;
+import java.util.Optional;
+import looseknit.core.measure.Estimate;
+import looseknit.core.measure.Limit;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
+
+/**
+ * How often a hand waters, as it was seen, whatever it says of itself.
+ *
+ * @param everyDays usual days between waterings, the geometric mean, above 0
+ * @param lowDays below this lies one interval in ten
+ * @param highDays above this lies one in ten
+ * @param waterings how many it comes from
+ */
+public record Hand(double everyDays, double lowDays, double highDays, int waterings) {
+
+    /** Whether a pot gets water as often as its plant wants it. */
+    public enum Fit {
+        FITS,
+        /** It wants water sooner than it gets it. */
+        TOO_SELDOM,
+        /** It gets water before it wants it. */
+        TOO_OFTEN
+    }
+
+    /** From so many waterings on a hand is known; by judgement. */
+    private static final int FEWEST = 4;
+
+    /** Within a day nobody tells sooner from later. */
+    private static final double LEAST_DAYS = 0.5;
+
+    /** Off by so much is off from what one says; by judgement. */
+    private static final double OFF = 0.2;
+
+    /** Below so many days a decimal counts. */
+    private static final double FEW_DAYS = 3;
+
+    /** A hand by the days between its waterings, each 0 to 400; nothing while they are few. */
+    public static Optional<Hand> of(final List<? extends Number> intervals) {
+        if (intervals.size() < FEWEST) {
+            return Optional.empty();
+        }
+        double sum = 0;
+        double square = 0;
+        for (final Number days : intervals) {
+            within("days", days.doubleValue(), 0, 400, Limit.DAYS);
+            final double log = Math.log(Math.max(LEAST_DAYS, days.doubleValue()));
+            sum += log;
+            square += log * log;
+        }
+        final int count = intervals.size();
+        final double mean = sum / count;
+        final double spread = Estimate.Z80 * Math.sqrt(Math.max(0, (square - sum * mean) / (count - 1)));
+        return Optional.of(new Hand(Math.exp(mean), Math.exp(mean - spread), Math.exp(mean + spread), count));
+    }
+
+    /** Whether a pot fits this hand: only where the range in which it wants water leaves no doubt. */
+    public Fit fit(final Estimate wants) {
+        if (wants.high80() < everyDays) {
+            return Fit.TOO_SELDOM;
+        }
+        return wants.low80() > everyDays ? Fit.TOO_OFTEN : Fit.FITS;
+    }
+
+    /**
+     * What is said of it against what is done.
+     *
+     * @param saidDays days between waterings as one says, above 0
+     */
+    public Message words(final double saidDays) {
+        return Math.abs(everyDays / saidDays - 1) < OFF
+                ? HandSentence.AS_SAID.with(days(saidDays), waterings)
+                : HandSentence.NOT_AS_SAID.with(
+                        days(saidDays),
+                        days(everyDays),
+                        days(lowDays).bare(),
+                        days(highDays).bare(),
+                        waterings);
+    }
+
+    /**
+     * How a pot fits.
+     *
+     * @param wants days after which its plant wants water
+     */
+    public Message words(final Fit fit, final Estimate wants) {
+        return (switch (fit) {
+                    case FITS -> HandSentence.FITS;
+                    case TOO_SELDOM -> HandSentence.TOO_SELDOM;
+                    case TOO_OFTEN -> HandSentence.TOO_OFTEN;
+                })
+                .with(days(wants.value()), days(everyDays));
+    }
+
+    /** Days as they are told. */
+    public static Quantity days(final double days) {
+        return Quantity.of(Dimension.DAYS, days, days < FEW_DAYS ? 1 : 0);
+    }
+}

@@ -1,0 +1,105 @@
+package looseknit.server.pot;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import looseknit.core.care.LikePots;
+import looseknit.core.care.Pace;
+import looseknit.server.batch.Batches;
+import looseknit.server.pot.PotEvent.Kind;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.stereotype.Component;
+
+/** How fast pots dry, by their own looks and by those at pots of their place, blend and wall. */
+@Component
+public class PotPaces {
+
+    /** So many pots at most teach others, those with most looks. */
+    private static final int MOST = 2000;
+
+    /** In a house with more pots than these what they teach is worked out once in a while only. */
+    private static final int FEW = 300;
+
+    private static final Duration HOLDS = Duration.ofHours(1);
+
+    private final PottingRepository pottings;
+    private final PotEventRepository events;
+    private final Batches batches;
+    private final LooksTaken looks;
+    private final Clock clock;
+    private final AtomicReference<@Nullable Known> known = new AtomicReference<>();
+
+    PotPaces(
+            final PottingRepository pottings,
+            final PotEventRepository events,
+            final Batches batches,
+            final LooksTaken looks,
+            final Clock clock) {
+        this.pottings = pottings;
+        this.events = events;
+        this.batches = batches;
+        this.looks = looks;
+        this.clock = clock;
+    }
+
+    private record Known(Instant since, Map<UUID, LikePots.Taught> taught, LikePots likePots) {}
+
+    /** Notes what the looks at a pot up to a day have taught. */
+    public void learn(final Potting potting, final LocalDate until) {
+        final LocalDate since = standsSoSince(potting);
+        final List<Pace.Seen> seen = looks.at(potting.id()).stream()
+                .map(look -> new Pace.Seen(
+                        look.daysDry(),
+                        look.predictedDays(),
+                        look.found(),
+                        (int) Math.max(0, ChronoUnit.WEEKS.between(look.on(), until)),
+                        look.on().isBefore(since)))
+                .toList();
+        final Pace.Prior reckoned = Pace.Prior.of(potting.predictedDays());
+        potting.dries(Pace.learnt(reckoned, seen), Pace.learnt(prior(potting, reckoned), seen));
+    }
+
+    /** The day from which on a pot stands as it does now: moved or set up last, or filled. */
+    LocalDate standsSoSince(final Potting potting) {
+        return Stream.of(Kind.MOVED, Kind.SET_UP)
+                .flatMap(kind -> events.findFirstByPottingIdAndKindOrderByHappenedOnDesc(potting.id(), kind).stream())
+                .map(PotEvent::happenedOn)
+                .max(Comparator.naturalOrder())
+                .orElse(potting.pottedOn());
+    }
+
+    private Pace.Prior prior(final Potting potting, final Pace.Prior reckoned) {
+        final Known others = known();
+        return others.likePots()
+                .of(
+                        LikePotsRow.kind(
+                                potting.placeName(),
+                                batches.get(potting.batchId()).blendId(),
+                                potting.wall()),
+                        reckoned,
+                        Optional.ofNullable(others.taught().get(potting.id())));
+    }
+
+    private Known known() {
+        final Known now = known.get();
+        if (now != null && now.taught().size() > FEW && now.since().plus(HOLDS).isAfter(clock.instant())) {
+            return now;
+        }
+        final Map<UUID, LikePots.Taught> taught = pottings.teaching(PageRequest.of(0, MOST)).stream()
+                .collect(Collectors.toMap(LikePotsRow::id, LikePotsRow::taught));
+        final Known anew = new Known(clock.instant(), taught, new LikePots(taught.values()));
+        known.set(anew);
+        return anew;
+    }
+}
