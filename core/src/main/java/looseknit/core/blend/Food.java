@@ -87,11 +87,24 @@ public final class Food {
      */
     public static double releasedShare(final Amendment amendment, final double weeks, final double temperatureC) {
         if (amendment.longevityWeeks() > 0) {
-            return Math.min(1, weeks * Math.pow(2, (temperatureC - LABEL_C) / 10) / amendment.longevityWeeks());
+            return Math.min(1, weeks / lastsWeeks(amendment, temperatureC));
         }
         return amendment.kind() == Amendment.Kind.FEED
                 ? 1
                 : solubleShare(amendment) * Acidity.reacted(amendment, weeks, temperatureC);
+    }
+
+    /**
+     * Weeks until a slow feed has given all at a temperature.
+     *
+     * @param temperatureC mean temperature [°C]
+     */
+    public static double lastsWeeks(final Amendment amendment, final double temperatureC) {
+        return amendment.longevityWeeks() / faster(temperatureC);
+    }
+
+    private static double faster(final double temperatureC) {
+        return Math.pow(2, (temperatureC - LABEL_C) / 10);
     }
 
     private static double solubleShare(final Amendment amendment) {

@@ -42,6 +42,14 @@ public record NextLook(int inDays, Reason reason) {
         /** It was passed by. */
         SKIPPED;
 
+        /** Whether the weather moves a look that comes for it: one after a watering does, one that was asked for does not. */
+        public boolean followsTheWeather() {
+            return switch (this) {
+                case PREDICTED, BEYOND_HORIZON, WARM_SPELL, COOL_SPELL, RAINED -> true;
+                case STILL_MOIST, SOAKING, LIGHTLY, SKIPPED -> false;
+            };
+        }
+
         /**
          * The reason in words.
          *

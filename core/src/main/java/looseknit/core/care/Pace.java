@@ -93,7 +93,7 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
         public double likelihood(final double log) {
             final double off = Pace.log(days, predictedDays) - log;
             final double sd = Math.hypot(WEIGHED_BLUR, GONE_BLUR / Math.max(GONE_BLUR, gone));
-            return (1 - BY_CHANCE) * Math.exp(-0.5 * off * off / (sd * sd)) + BY_CHANCE / ANSWERS;
+            return (1 - BY_MISTAKE) * Math.exp(-0.5 * off * off / (sd * sd)) + BY_MISTAKE / ANSWERS;
         }
     }
 
@@ -122,6 +122,8 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
     private static final int ANSWERS = 3;
 
     /** What a scale says of the days is off by so much, and what is gone by so much of all usable water: the plant has grown, the saucer is wet. */
+    private static final double BY_MISTAKE = 0.01;
+
     private static final double WEIGHED_BLUR = 0.08;
 
     private static final double GONE_BLUR = 0.04;

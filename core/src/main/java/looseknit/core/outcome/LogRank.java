@@ -13,20 +13,37 @@ import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
  */
 public record LogRank(double chiSquare, double p) {
 
+    /** Two groups of plants at one place. */
+    public record Pair(List<Course> one, List<Course> other) {
+        public Pair {
+            one = List.copyOf(one);
+            other = List.copyOf(other);
+        }
+    }
+
     /** Compares two groups. */
     public static LogRank of(final List<Course> one, final List<Course> other) {
-        final TreeSet<Double> days = new TreeSet<>();
-        Stream.concat(one.stream(), other.stream()).filter(Course::lost).forEach(course -> days.add(course.days()));
+        return of(List.of(new Pair(one, other)));
+    }
+
+    /** Compares two groups place by place, and puts together what each place says: the stratified test. */
+    public static LogRank of(final List<Pair> places) {
         double difference = 0;
         double variance = 0;
-        for (final double day : days) {
-            final double n1 = atRisk(one, day);
-            final double n = n1 + atRisk(other, day);
-            final double d1 = lost(one, day);
-            final double d = d1 + lost(other, day);
-            difference += d1 - d * n1 / n;
-            if (n > 1) {
-                variance += d * (n1 / n) * (1 - n1 / n) * (n - d) / (n - 1);
+        for (final Pair place : places) {
+            final TreeSet<Double> days = new TreeSet<>();
+            Stream.concat(place.one().stream(), place.other().stream())
+                    .filter(Course::lost)
+                    .forEach(course -> days.add(course.days()));
+            for (final double day : days) {
+                final double n1 = atRisk(place.one(), day);
+                final double n = n1 + atRisk(place.other(), day);
+                final double d1 = lost(place.one(), day);
+                final double d = d1 + lost(place.other(), day);
+                difference += d1 - d * n1 / n;
+                if (n > 1) {
+                    variance += d * (n1 / n) * (1 - n1 / n) * (n - d) / (n - 1);
+                }
             }
         }
         if (variance <= 0) {

@@ -10,7 +10,9 @@ enum OutcomeSentence implements Code {
     FIRST_BETTER("by"),
     SECOND_BETTER("by"),
     NO_WINNER("low", "high"),
-    OTHER_PLACES;
+    BY_PLACE_ONLY,
+    OTHER_PLACES,
+    WITHIN_PLACES("places", "pots", "by", "low", "high");
 
     private final List<String> arguments;
 

@@ -5,14 +5,22 @@ import java.time.Month;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import looseknit.core.blend.Food;
+import looseknit.core.blend.Recipe;
+import looseknit.core.material.Amendment;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.message.Named;
 import looseknit.core.message.Quantity;
+import looseknit.core.need.Brief;
 import looseknit.core.need.Growing;
+import looseknit.core.need.Habit;
+import looseknit.core.need.Place;
 import looseknit.core.need.Plant;
 import looseknit.core.need.Property;
 import looseknit.core.planting.SetUp;
@@ -26,6 +34,21 @@ public final class Ahead {
     public static final int FEED_LASTS_MONTHS = 5;
 
     private static final int TEST_WEEKS = 4;
+
+    /** A plant that was potted settles in so many weeks. */
+    private static final int SETTLES_WEEKS = 3;
+
+    private static final int FLUSH_MONTHS = 3;
+    private static final int FLUSH_SOON_MONTHS = 2;
+
+    /** Water with so much salt leaves some [dS/m]. */
+    private static final double HARD_DS_PER_M = 0.5;
+
+    private static final String PALM = "palm";
+    private static final Set<Month> SPRING_TO_SUMMER = EnumSet.range(Month.MARCH, Month.AUGUST);
+    private static final double ROOM_C = 20;
+    private static final int DAYS_A_WEEK = 7;
+    private static final double WEEKS_A_YEAR = 52.18;
 
     /** A pot that has sunk by so much wants topping up [cm]; by judgement. */
     private static final double SUNK_CM = 1.5;
@@ -42,7 +65,11 @@ public final class Ahead {
         TEST,
         TOP_UP,
         REST,
-        REPOT
+        REPOT,
+        /** Salts are rinsed out. */
+        FLUSH,
+        /** A plant that was potted lately has settled. */
+        SETTLE
     }
 
     /**
@@ -58,8 +85,13 @@ public final class Ahead {
      * @param pottedOn the day on which it was filled
      * @param fedOn the last day on which it was fed, if it was
      * @param toppedUpOn the last day on which it was topped up, if it was
+     * @param flushedOn the last day on which salts were rinsed out, if they were
      */
-    public record History(LocalDate pottedOn, Optional<LocalDate> fedOn, Optional<LocalDate> toppedUpOn) {}
+    public record History(
+            LocalDate pottedOn,
+            Optional<LocalDate> fedOn,
+            Optional<LocalDate> toppedUpOn,
+            Optional<LocalDate> flushedOn) {}
 
     /**
      * The mix as it is by now.
@@ -89,7 +121,8 @@ public final class Ahead {
             final PottedMix potted, final SetUp setUp, final History history, final LocalDate today) {
         final List<Due> dues = new ArrayList<>();
         potted.brief().plant().ifPresent(plant -> {
-            feed(plant, setUp, history, today).ifPresent(dues::add);
+            feed(potted, plant, setUp, history, today).ifPresent(dues::add);
+            flush(potted.brief(), plant, history, today).ifPresent(dues::add);
             rest(plant, today).ifPresent(dues::add);
             dues.add(repot(potted, plant, history, today));
         });
@@ -97,27 +130,74 @@ public final class Ahead {
                 && history.pottedOn().plusWeeks(TEST_WEEKS).isAfter(today)) {
             dues.add(new Due(Kind.TEST, history.pottedOn().plusWeeks(TEST_WEEKS), AheadSentence.TEST.with()));
         }
+        if (history.pottedOn().plusWeeks(SETTLES_WEEKS).isAfter(today)) {
+            dues.add(new Due(Kind.SETTLE, history.pottedOn().plusWeeks(SETTLES_WEEKS), AheadSentence.SETTLED.with()));
+        }
         topUp(potted, setUp, history, today).ifPresent(dues::add);
         dues.sort(Comparator.comparing(Due::on));
         return dues;
     }
 
     private static Optional<Due> feed(
-            final Plant plant, final SetUp setUp, final History history, final LocalDate today) {
+            final PottedMix potted,
+            final Plant plant,
+            final SetUp setUp,
+            final History history,
+            final LocalDate today) {
         if (!plant.isFed()) {
             return Optional.empty();
         }
-        final LocalDate last = history.fedOn().orElse(history.pottedOn());
-        LocalDate on = later(last.plusMonths(FEED_LASTS_MONTHS), today);
-        if (plant.growing().rest().covers(on.getMonth())) {
-            on = next(plant.growing().rest().ends(), on);
-        }
-        return Optional.of(new Due(
+        final Optional<Due> slow = history.fedOn().isPresent() ? Optional.empty() : slowFeed(potted, history);
+        final Due plain = slow.orElseGet(() -> new Due(
                 Kind.FEED,
-                on,
+                history.fedOn().orElse(history.pottedOn()).plusMonths(FEED_LASTS_MONTHS),
                 history.fedOn().isPresent()
                         ? AheadSentence.FED_BEFORE.with(FEED_LASTS_MONTHS)
                         : AheadSentence.FOOD_OF_THE_MIX.with(FEED_LASTS_MONTHS, setUp.feed())));
+        LocalDate on = later(plain.on(), today);
+        if (plant.growing().rest().covers(on.getMonth())) {
+            on = next(plant.growing().rest().ends(), on);
+        }
+        if (plant.group().id().equals(PALM) && !SPRING_TO_SUMMER.contains(on.getMonth())) {
+            return Optional.of(new Due(Kind.FEED, next(Month.APRIL, on), AheadSentence.FEED_OF_SPRING.with()));
+        }
+        return Optional.of(new Due(Kind.FEED, on, plain.because()));
+    }
+
+    /** When granules that were mixed in have given all, by the warmth of the place. */
+    private static Optional<Due> slowFeed(final PottedMix potted, final History history) {
+        final double celsius = potted.brief().place().map(Place::temperatureC).orElse(ROOM_C);
+        return potted.recipe().doses().stream()
+                .map(Recipe.Dose::amendment)
+                .filter(each -> each.kind() == Amendment.Kind.FEED && each.longevityWeeks() > 0)
+                .max(Comparator.comparingDouble(Amendment::longevityWeeks))
+                .map(feed -> {
+                    final double weeks = Food.lastsWeeks(feed, celsius);
+                    return new Due(
+                            Kind.FEED,
+                            history.pottedOn().plusDays(Math.round(DAYS_A_WEEK * weeks)),
+                            AheadSentence.FEED_IS_RELEASED.with(
+                                    feed, Quantity.of(Dimension.NUMBER, weeks * MONTHS / WEEKS_A_YEAR, 0)));
+                });
+    }
+
+    /** Salts of hard water, or of feed where little runs out, are rinsed out every few months; common practice, no source. */
+    private static Optional<Due> flush(
+            final Brief brief, final Plant plant, final History history, final LocalDate today) {
+        final Optional<Habit> habit = brief.habit();
+        if (habit.isEmpty()) {
+            return Optional.empty();
+        }
+        final boolean hard = habit.get().ecDsPerM() >= HARD_DS_PER_M;
+        final boolean stays = habit.get().amount() != Habit.Amount.THOROUGHLY && plant.isFed();
+        if (!hard && !stays) {
+            return Optional.empty();
+        }
+        final int months = hard && stays ? FLUSH_SOON_MONTHS : FLUSH_MONTHS;
+        return Optional.of(new Due(
+                Kind.FLUSH,
+                later(history.flushedOn().orElse(history.pottedOn()).plusMonths(months), today),
+                (hard ? AheadSentence.HARD_WATER : AheadSentence.NOTHING_RUNS_OUT).with(months)));
     }
 
     private static Optional<Due> rest(final Plant plant, final LocalDate today) {

@@ -38,6 +38,10 @@ public enum OutlookSentence implements Code {
     DRESSING_KEEPS("what", "days"),
     WEIGHS_MOIST("left", "wants"),
     WEIGHS_DRY("left", "wants"),
+    IN_THE_MIX("what"),
+    FEED,
+    LEFT("share"),
+    NOTHING_LEFT,
     OFF_THE_SCALE("dry", "watered");
 
     private final List<String> arguments;

@@ -107,14 +107,72 @@ class SurvivalTest {
         assertThat((double) held / rounds).isBetween(0.93, 0.97);
     }
 
-    private static Fared fared(final List<Course> courses, final String place) {
-        return Fared.of(courses.stream()
+    private static List<Fared.Watched> at(final String place, final List<Course> courses) {
+        return courses.stream()
                 .map(course -> new Fared.Watched(course, OptionalDouble.empty(), Optional.empty(), place))
-                .toList());
+                .toList();
     }
 
     private static Comparison compared(final List<Course> one, final List<Course> other, final String place) {
-        return Comparison.of(one, other, fared(one, "stair"), fared(other, place));
+        return Comparison.of(at("stair", one), at(place, other));
+    }
+
+    private static List<Fared.Watched> together(final List<Fared.Watched> one, final List<Fared.Watched> other) {
+        return Stream.concat(one.stream(), other.stream()).toList();
+    }
+
+    /** Both blends fare alike at each place; one only stands more often where all are lost. */
+    @Test
+    void aBadPlaceIsNotHeldAgainstABlend() {
+        final Random random = new Random(SEED + 5);
+        final List<Fared.Watched> good =
+                together(at("stair", drawn(random, 90, 6000)), at("yard", drawn(random, 30, 250)));
+        final List<Fared.Watched> unlucky =
+                together(at("stair", drawn(random, 30, 6000)), at("yard", drawn(random, 90, 250)));
+        final Comparison found = Comparison.of(good, unlucky);
+
+        assertThat(found.low()).isPositive();
+        assertThat(found.within().orElseThrow().places()).isEqualTo(2);
+        assertThat(found.within().orElseThrow().low()).isNegative();
+        assertThat(words(found))
+                .anyMatch(each -> each.startsWith("No winner: place against place"))
+                .noneMatch(each -> each.startsWith("More of the first"));
+        assertThat(found.logRank().p()).isGreaterThan(0.05);
+    }
+
+    @Test
+    void aDifferencePlaceByPlaceHoldsTheTruthAsOftenAsItSays() {
+        final Random random = new Random(SEED + 6);
+        final double truth = 0.5 * (Math.exp(-365 / 1200.0) - Math.exp(-365 / 600.0))
+                + 0.5 * (Math.exp(-365 / 3000.0) - Math.exp(-365 / 1500.0));
+        final int rounds = 2000;
+        int held = 0;
+        for (int round = 0; round < rounds; round++) {
+            final Comparison.Within found = Comparison.of(
+                            together(at("stair", drawn(random, 60, 1200)), at("yard", drawn(random, 60, 3000))),
+                            together(at("stair", drawn(random, 60, 600)), at("yard", drawn(random, 60, 1500))))
+                    .within()
+                    .orElseThrow();
+            held += found.low() <= truth && truth <= found.high() ? 1 : 0;
+        }
+        assertThat((double) held / rounds).isBetween(0.93, 0.97);
+    }
+
+    /** Splitting a group by a place that means nothing hardly moves the test; one place alone does not move it at all. */
+    @Test
+    void theTestOfPlacesIsTheTestWhereThereIsOne() {
+        final Random random = new Random(SEED + 7);
+        final List<Course> one = drawn(random, 200, 600);
+        final List<Course> other = drawn(random, 200, 1000);
+        final double whole = LogRank.of(one, other).chiSquare();
+
+        assertThat(LogRank.of(List.of(new LogRank.Pair(one, other))).chiSquare())
+                .isEqualTo(whole);
+        assertThat(LogRank.of(List.of(
+                                new LogRank.Pair(one.subList(0, 100), other.subList(0, 100)),
+                                new LogRank.Pair(one.subList(100, 200), other.subList(100, 200))))
+                        .chiSquare())
+                .isCloseTo(whole, within(0.35 * whole));
     }
 
     @Test

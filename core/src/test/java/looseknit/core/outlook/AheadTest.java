@@ -7,9 +7,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import looseknit.core.blend.Recipe;
+import looseknit.core.material.Amendment;
+import looseknit.core.material.MaterialBook;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Draught;
 import looseknit.core.need.Growing;
+import looseknit.core.need.Habit;
 import looseknit.core.need.Light;
 import looseknit.core.need.Place;
 import looseknit.core.need.PlantBook;
@@ -44,7 +49,11 @@ class AheadTest {
     }
 
     private static List<Due> ahead(final String mix, final String plant, final Optional<LocalDate> fed) {
-        return Ahead.of(potted(mix, plant), SetUp.plain(POT), new Ahead.History(POTTED, fed, Optional.empty()), TODAY);
+        return Ahead.of(
+                potted(mix, plant),
+                SetUp.plain(POT),
+                new Ahead.History(POTTED, fed, Optional.empty(), Optional.empty()),
+                TODAY);
     }
 
     @ParameterizedTest
@@ -114,5 +123,101 @@ class AheadTest {
         assertThat(fresh.air()).isCloseTo(fresh.airThen(), within(1e-12));
         assertThat(older.sunkCm()).isGreaterThan(0.5);
         assertThat(older.air()).isLessThan(fresh.air());
+    }
+
+    private static PottedMix inHand(final String plant, final Habit habit, final Recipe recipe) {
+        return new PottedMix(
+                recipe,
+                new Brief(
+                        PlantBook.shipped().plant(plant),
+                        Stage.ESTABLISHED,
+                        Optional.of(POT),
+                        Optional.of(new Place("stair", 21, 50, Light.MEDIUM, Draught.STILL)),
+                        Optional.of(habit)),
+                Knowledge.NOTHING);
+    }
+
+    private static List<Due> ahead(final PottedMix potted, final Kind kind) {
+        return Ahead.of(
+                        potted,
+                        SetUp.plain(POT),
+                        new Ahead.History(POTTED, Optional.empty(), Optional.empty(), Optional.empty()),
+                        TODAY)
+                .stream()
+                .filter(due -> due.kind() == kind)
+                .toList();
+    }
+
+    private static Habit habit(final Habit.Amount amount, final Habit.Water water) {
+        return new Habit(6, amount, Habit.Hand.STEADY, water);
+    }
+
+    @Test
+    void saltsAreRinsedOutWhereTheyStay() {
+        final Recipe plain = recipe("peat 3 perlite_med 1");
+
+        assertThat(ahead(inHand("pothos", habit(Habit.Amount.THOROUGHLY, Habit.Water.RAIN), plain), Kind.FLUSH))
+                .isEmpty();
+        assertThat(ahead(inHand("pothos", habit(Habit.Amount.THOROUGHLY, Habit.Water.HARD_TAP), plain), Kind.FLUSH))
+                .singleElement()
+                .satisfies(due -> assertThat(due.because().code()).isEqualTo(AheadSentence.HARD_WATER));
+        assertThat(ahead(inHand("pothos", habit(Habit.Amount.FROM_BELOW, Habit.Water.RAIN), plain), Kind.FLUSH))
+                .singleElement()
+                .satisfies(due -> assertThat(due.because().code()).isEqualTo(AheadSentence.NOTHING_RUNS_OUT));
+    }
+
+    /** Granules whose label says 26 weeks at 21 °C last 26 weeks at 21 °C, and their ledger runs out on that day. */
+    @Test
+    void granulesOfTheMixSayWhenTheyHaveGivenAll() {
+        final Amendment granules = MaterialBook.shipped().amendments().stream()
+                .filter(each -> each.kind() == Amendment.Kind.FEED && each.longevityWeeks() > 0)
+                .findFirst()
+                .orElseThrow();
+        final Recipe plain = recipe("peat 3 perlite_med 1");
+        final Recipe dosed = new Recipe(plain.measure(), plain.parts(), List.of(new Recipe.Dose(granules, 3)));
+        final PottedMix potted = inHand("pothos", habit(Habit.Amount.THOROUGHLY, Habit.Water.RAIN), dosed);
+        final LocalDate over = POTTED.plusDays(Math.round(7 * granules.longevityWeeks()));
+
+        assertThat(ahead(potted, Kind.FEED))
+                .singleElement()
+                .satisfies(due -> assertThat(due.because().code()).isEqualTo(AheadSentence.FEED_IS_RELEASED));
+        assertThat(Given.to(potted, 2, POTTED, List.of(), over).get(0).left()).isCloseTo(0, within(0.01));
+        final Given half = Given.to(
+                        potted, 2, POTTED, List.of(), POTTED.plusDays(over.toEpochDay() - POTTED.toEpochDay() >> 1))
+                .get(0);
+        assertThat(half.left()).isCloseTo(0.5, within(0.01));
+        assertThat(half.grams().orElseThrow()).isCloseTo(6, within(1e-9));
+    }
+
+    @Test
+    void theLedgerHasEveryFeedTheLastFirst() {
+        final List<Given> given = Given.to(
+                potted("peat 3 perlite_med 1", "pothos"),
+                2,
+                POTTED,
+                List.of(
+                        new Given.Fed(TODAY.minusMonths(8), OptionalDouble.of(4)),
+                        new Given.Fed(TODAY, OptionalDouble.empty())),
+                TODAY);
+
+        assertThat(given).extracting(Given::on).containsExactly(TODAY, TODAY.minusMonths(8));
+        assertThat(given).extracting(Given::left).containsExactly(1.0, 0.0);
+        assertThat(given.get(1).says().code()).isEqualTo(OutlookSentence.NOTHING_LEFT);
+    }
+
+    @Test
+    void palmsAreFedInSpringAndNewcomersSettleFirst() {
+        assertThat(ahead("loam 2 sand_coarse 1 bark_fine 2", "parlour_palm", Optional.of(LocalDate.of(2026, 5, 10))))
+                .filteredOn(due -> due.kind() == Kind.FEED)
+                .singleElement()
+                .satisfies(due -> assertThat(due.on()).isEqualTo(LocalDate.of(2027, 4, 1)));
+        assertThat(Ahead.of(
+                        potted("peat 3 perlite_med 1", "pothos"),
+                        SetUp.plain(POT),
+                        new Ahead.History(TODAY.minusDays(4), Optional.empty(), Optional.empty(), Optional.empty()),
+                        TODAY))
+                .filteredOn(due -> due.kind() == Kind.SETTLE)
+                .singleElement()
+                .satisfies(due -> assertThat(due.on()).isEqualTo(TODAY.plusDays(17)));
     }
 }

@@ -9,6 +9,7 @@ import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import looseknit.core.care.Answer;
 import looseknit.core.care.NextLook;
@@ -57,9 +58,34 @@ public class Look {
     @Column(name = "predicted_days")
     private double predictedDays;
 
+    @Column(name = "dry_days")
+    private @Nullable Double dryDays;
+
+    private @Nullable Double grams;
+
+    @Column(name = "weighed_days")
+    private @Nullable Double weighedDays;
+
+    @Column(name = "weighed_gone")
+    private @Nullable Double weighedGone;
+
     protected Look() {}
 
-    Look(final UUID id, final Potting potting, final LocalDate lookedOn, final Answer answer) {
+    /**
+     * A look.
+     *
+     * @param dryDays usual days since the last watering, by the weather; empty where none is logged
+     * @param grams what the pot weighed; null where nobody weighed it
+     * @param scale what its weight said; null where it says nothing of its pace
+     */
+    Look(
+            final UUID id,
+            final Potting potting,
+            final LocalDate lookedOn,
+            final Answer answer,
+            final OptionalDouble dryDays,
+            final @Nullable Double grams,
+            final LooksTaken.@Nullable Scaled scale) {
         this.id = id;
         this.pottingId = potting.id();
         this.lookedOn = lookedOn;
@@ -69,6 +95,10 @@ public class Look {
         this.beforeReason = potting.nextLookReason();
         this.beforeLightly = potting.wateredLightly();
         this.predictedDays = potting.predictedDays().value();
+        this.dryDays = dryDays.isPresent() ? dryDays.getAsDouble() : null;
+        this.grams = grams;
+        this.weighedDays = scale == null ? null : scale.days();
+        this.weighedGone = scale == null ? null : scale.gone();
     }
 
     void takeBack(final Potting potting) {
@@ -80,7 +110,15 @@ public class Look {
     Optional<LooksTaken.Taken> taken() {
         return beforeLightly
                 ? Optional.empty()
-                : answer.found().map(found -> new LooksTaken.Taken(lookedOn, daysDry(), predictedDays, found));
+                : answer.found()
+                        .map(found -> new LooksTaken.Taken(
+                                lookedOn,
+                                dryDays == null ? daysDry() : dryDays,
+                                predictedDays,
+                                found,
+                                weighedDays == null || weighedGone == null
+                                        ? null
+                                        : new LooksTaken.Scaled(weighedDays, weighedGone)));
     }
 
     /** Days since the watering before it. */
@@ -103,6 +141,12 @@ public class Look {
 
     public LocalDate lookedOn() {
         return lookedOn;
+    }
+
+    /** What it weighed [g]; null where nobody weighed it. */
+    @Nullable
+    Double grams() {
+        return grams;
     }
 
     public Answer answer() {

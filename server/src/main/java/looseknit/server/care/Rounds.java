@@ -8,9 +8,11 @@ import java.util.stream.IntStream;
 import looseknit.core.care.Answer;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
+import looseknit.core.outlook.PotOnScale;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
 import looseknit.server.frame.StaleRevision;
+import looseknit.server.pot.LooksTaken;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.PotPaces;
 import looseknit.server.pot.PotWork;
@@ -37,6 +39,7 @@ public class Rounds {
     private final PotWork work;
     private final PotDrying drying;
     private final PotPaces paces;
+    private final Climate climate;
     private final PottingBodies bodies;
     private final Clock clock;
 
@@ -47,6 +50,7 @@ public class Rounds {
             final PotWork work,
             final PotDrying drying,
             final PotPaces paces,
+            final Climate climate,
             final PottingBodies bodies,
             final Clock clock) {
         this.looks = looks;
@@ -55,6 +59,7 @@ public class Rounds {
         this.work = work;
         this.drying = drying;
         this.paces = paces;
+        this.climate = climate;
         this.bodies = bodies;
         this.clock = clock;
     }
@@ -104,17 +109,19 @@ public class Rounds {
      *
      * @param on its day; null for today
      * @param seen the revision of the pot that was seen; null where it does not matter
+     * @param grams what it weighed [g]; null where nobody weighed it
      */
     public record Told(
             UUID id,
             UUID pottingId,
             Answer answer,
             @Nullable LocalDate on,
-            @Nullable Long seen) {}
+            @Nullable Long seen,
+            @Nullable Double grams) {}
 
     /** Notes a look on a day. */
     public Potting look(final UUID id, final UUID pottingId, final Answer answer, final LocalDate day) {
-        return look(new Told(id, pottingId, answer, day, null));
+        return look(new Told(id, pottingId, answer, day, null, null));
     }
 
     /**
@@ -146,14 +153,27 @@ public class Rounds {
                     String.valueOf(day),
                     TableText.said("a day from %s, when it was looked at last, to %s".formatted(first, today)));
         }
-        looks.save(new Look(told.id(), potting, day, told.answer()));
-        looks.flush();
+        looks.saveAndFlush(new Look(
+                told.id(),
+                potting,
+                day,
+                told.answer(),
+                climate.dryDays(potting, day),
+                told.grams(),
+                told.grams() == null ? null : scaled(potting, told.grams())));
         paces.learn(potting, day);
         if (told.answer().waters()) {
             potting.watered(day, told.answer() == Answer.WATERED_LIGHTLY);
         }
         drying.lookNext(potting, day, told.answer());
         return pottings.saveAndFlush(potting);
+    }
+
+    private LooksTaken.@Nullable Scaled scaled(final Potting potting, final double grams) {
+        final PotOnScale scale = drying.onScale(potting, grams);
+        return scale.predictedDays().isPresent()
+                ? new LooksTaken.Scaled(scale.predictedDays().getAsDouble(), 1 - scale.left())
+                : null;
     }
 
     /** Notes looks at several pots, all or none. */

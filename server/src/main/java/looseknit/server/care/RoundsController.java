@@ -80,16 +80,17 @@ class RoundsController {
     /** A batch that is planned but not mixed. */
     record WaitingBatchBody(UUID id, String lot, String blendName, double litresToMake, int pots) {}
 
-    /** A look; the id is made by the caller, so that a repeated call stores nothing twice. */
+    /** A look; the id is made by the caller, so that a repeated call stores nothing twice. What the pot weighed goes along in grams, if it was weighed. */
     record NewLookBody(
             @NotNull UUID id,
             @NotNull UUID pottingId,
             @NotNull Answer answer,
             @Nullable LocalDate on,
-            @Nullable Long revision) {
+            @Nullable Long revision,
+            @Nullable Double grams) {
 
         Rounds.Told told() {
-            return new Rounds.Told(id, pottingId, answer, on, revision);
+            return new Rounds.Told(id, pottingId, answer, on, revision, grams);
         }
     }
 
@@ -125,7 +126,12 @@ class RoundsController {
     record PlaceOrderBody(@NotNull @Size(max = MOST_PLACES) List<@NotNull @Size(min = 1, max = 80) String> places) {}
 
     /** A look as it was noted. */
-    record LookBody(UUID id, UUID pottingId, LocalDate lookedOn, Answer answer) {}
+    record LookBody(
+            UUID id,
+            UUID pottingId,
+            LocalDate lookedOn,
+            Answer answer,
+            @Nullable Double grams) {}
 
     @GetMapping("/today")
     TodayBody today() {
@@ -216,7 +222,7 @@ class RoundsController {
     @GetMapping("/pottings/{id}/looks")
     List<LookBody> looks(@PathVariable final UUID id) {
         return rounds.lastLooks(id).stream()
-                .map(look -> new LookBody(look.id(), look.pottingId(), look.lookedOn(), look.answer()))
+                .map(look -> new LookBody(look.id(), look.pottingId(), look.lookedOn(), look.answer(), look.grams()))
                 .toList();
     }
 

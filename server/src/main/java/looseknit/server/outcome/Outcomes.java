@@ -55,12 +55,7 @@ class Outcomes {
     }
 
     /** Plants with something in common. */
-    record Group(String key, String name, List<Fared.Watched> watched, Fared fared) {
-
-        List<Course> courses() {
-            return watched.stream().map(Fared.Watched::course).toList();
-        }
-    }
+    record Group(String key, String name, List<Fared.Watched> watched, Fared fared) {}
 
     /** What plants have in common, as it is stored and as it is called. */
     private record Key(String key, String name) {}
@@ -110,7 +105,7 @@ class Outcomes {
                 by(by).stream().collect(Collectors.toMap(Group::key, group -> group, (first, again) -> first));
         final Group first = Optional.ofNullable(groups.get(one)).orElseThrow(() -> new NotThere("group of pots"));
         final Group second = Optional.ofNullable(groups.get(other)).orElseThrow(() -> new NotThere("group of pots"));
-        return Comparison.of(first.courses(), second.courses(), first.fared(), second.fared());
+        return Comparison.of(first.watched(), second.watched());
     }
 
     /** Plants of which it would tell most how they do: those of blends that little is known of, long not asked after. */

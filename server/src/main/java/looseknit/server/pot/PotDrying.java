@@ -2,6 +2,7 @@ package looseknit.server.pot;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import looseknit.core.care.Answer;
 import looseknit.core.care.NextLook;
@@ -9,8 +10,10 @@ import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
+import looseknit.core.outlook.PotOnScale;
 import looseknit.core.outlook.PotPortrait;
 import looseknit.core.planting.SetUp;
+import looseknit.core.pot.Stability;
 import looseknit.core.reading.PottedMix;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
@@ -85,11 +88,37 @@ public class PotDrying {
 
     /** Notes when to look next after an answer. */
     public void lookNext(final Potting potting, final LocalDate on, final Answer answer) {
-        final AllowableDepletion trigger = Optional.ofNullable(potting.brief().plantId())
+        potting.lookNext(on, NextLook.after(answer, potting.expectedDays(), trigger(potting)));
+    }
+
+    /** How far the pot may dry for its plant. */
+    public AllowableDepletion trigger(final Potting potting) {
+        return Optional.ofNullable(potting.brief().plantId())
                 .flatMap(id -> books.plants().plant(id))
                 .map(plant -> plant.needs().trigger())
                 .orElse(AllowableDepletion.HALF);
-        potting.lookNext(on, NextLook.after(answer, potting.expectedDays(), trigger));
+    }
+
+    /** What a pot on a scale says. */
+    public PotOnScale onScale(final Potting potting, final double grams) {
+        final Read read = read(potting);
+        return PotOnScale.of(portrait(read), plantKg(read), grams);
+    }
+
+    /** What the scale that ships shows with this pot on it [g]. */
+    public double simulatedGrams(final Potting potting) {
+        final Read read = read(potting);
+        return PotOnScale.simulated(
+                        portrait(read),
+                        plantKg(read),
+                        (double) ChronoUnit.DAYS.between(potting.lastWateredOn(), LocalDate.now(clock)),
+                        potting.pace().factor(),
+                        potting.id().getLeastSignificantBits())
+                .grams();
+    }
+
+    private static double plantKg(final Read read) {
+        return read.potted().grown().map(Stability.Cargo::plantKg).orElse(0.0);
     }
 
     /**

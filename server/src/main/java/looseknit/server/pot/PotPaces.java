@@ -58,11 +58,8 @@ public class PotPaces {
     /** Notes what the looks at a pot up to a day have taught. */
     public void learn(final Potting potting, final LocalDate until) {
         final LocalDate since = standsSoSince(potting);
-        final List<Pace.Seen> seen = looks.at(potting.id()).stream()
-                .map(look -> new Pace.Seen(
-                        look.daysDry(),
-                        look.predictedDays(),
-                        look.found(),
+        final List<Pace.Evidence> seen = looks.at(potting.id()).stream()
+                .map(look -> look.toCore(
                         (int) Math.max(0, ChronoUnit.WEEKS.between(look.on(), until)),
                         look.on().isBefore(since)))
                 .toList();

@@ -27,6 +27,8 @@ import org.jspecify.annotations.Nullable;
 @Table(name = "potting")
 public class Potting {
 
+    private static final double LEAST_LITRES = 0.001;
+
     @Id
     private UUID id;
 
@@ -96,6 +98,9 @@ public class Potting {
     @Column(name = "wants_kg")
     private @Nullable Double wantsKg;
 
+    @Column(name = "draws_litres")
+    private @Nullable Double drawsLitres;
+
     private double pace = 1;
 
     @Column(name = "pace_log_sd")
@@ -158,6 +163,8 @@ public class Potting {
         this.predictedDays = portrait.days().value();
         this.predictedSdDays = portrait.days().sd();
         this.wantsKg = portrait.kg().wants();
+        this.drawsLitres =
+                Math.max(LEAST_LITRES, portrait.kg().watered() - portrait.kg().wants());
     }
 
     /**
@@ -266,6 +273,11 @@ public class Potting {
     /** Weight at which the plant wants water, without the plant [kg]; null for pots of which it was never reckoned. */
     public @Nullable Double wantsKg() {
         return wantsKg;
+    }
+
+    /** Water between just watered and wanting water [L]; null for pots of which it was never reckoned. */
+    public @Nullable Double drawsLitres() {
+        return drawsLitres;
     }
 
     void delete(final @Nullable Instant at) {

@@ -89,6 +89,11 @@ public interface PottingRepository extends JpaRepository<Potting, UUID> {
               join BlendVersion v on v.blendId = b.blendId and v.number = b.versionNumber
             """;
 
+    /** The pots that stand in a place. */
+    @Query(
+            "select p from Potting p where p.placeName = :place and p.deletedAt is null and p.state = looseknit.server.pot.Potting$State.HERE")
+    List<Potting> at(String place);
+
     /** What pots that stand here have taught, those with most looks first. */
     @Query("""
             select new looseknit.server.pot.LikePotsRow(

@@ -1,0 +1,201 @@
+package looseknit.server.care;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import looseknit.core.care.Answer;
+import looseknit.core.care.Hand;
+import looseknit.core.care.HandSentence;
+import looseknit.core.message.Message;
+import looseknit.core.need.Place;
+import looseknit.core.outlook.FittingWays;
+import looseknit.server.need.HabitBody;
+import looseknit.server.need.NamedPlaces;
+import looseknit.server.pot.PotDrying;
+import looseknit.server.pot.Potting;
+import looseknit.server.pot.PottingOfBatch;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** How often the hand of the house waters, and which pots do not fit it, over HTTP. */
+@RestController
+@Transactional(readOnly = true)
+@RequestMapping("/api/hand")
+class HandController {
+
+    private static final int DAYS = 365;
+    private static final int MOST_WATERINGS = 20_000;
+    private static final int MOST_POTS = 10_000;
+
+    /** For so many pots ways out are worked out. */
+    private static final int MOST_MISFITS = 12;
+
+    private static final int MOST_BESIDE = 3;
+
+    /** Pots that want water within so much of each other stand well together. */
+    private static final double ALIKE = 0.2;
+
+    private final LookRepository looks;
+    private final Rounds rounds;
+    private final PotDrying drying;
+    private final NamedPlaces places;
+    private final Clock clock;
+
+    HandController(
+            final LookRepository looks,
+            final Rounds rounds,
+            final PotDrying drying,
+            final NamedPlaces places,
+            final Clock clock) {
+        this.looks = looks;
+        this.rounds = rounds;
+        this.drying = drying;
+        this.places = places;
+        this.clock = clock;
+    }
+
+    /** How often water is given somewhere: usual days between waterings, and between what most of them lie. */
+    record HandOfPlaceBody(
+            @Nullable String place, double everyDays, double lowDays, double highDays, int waterings, Message says) {}
+
+    /**
+     * A pot that does not fit the hand.
+     *
+     * @param says how it does not
+     * @param ways what would help
+     */
+    record MisfitBody(UUID id, String label, @Nullable String place, Message says, List<Message> ways) {}
+
+    /**
+     * The hand of the house.
+     *
+     * @param says what it does against what is said of it; null while little is known
+     * @param misfitsInAll how many pots do not fit it
+     */
+    record HandBody(@Nullable Message says, List<HandOfPlaceBody> places, int misfitsInAll, List<MisfitBody> misfits) {}
+
+    private record Misfit(PottingOfBatch of, Hand hand, Hand.Fit fit) {
+        double off() {
+            return Math.abs(Math.log(of.potting().expectedDays().value() / hand.everyDays()));
+        }
+    }
+
+    @GetMapping
+    HandBody hand() {
+        final List<WateringRow> waterings = looks.waterings(
+                LocalDate.now(clock).minusDays(DAYS),
+                EnumSet.of(Answer.WATERED, Answer.BONE_DRY),
+                Limit.of(MOST_WATERINGS));
+        final List<PottingOfBatch> here = rounds.here(MOST_POTS).getContent();
+        final Map<Optional<String>, Double> said = here.stream()
+                .map(PottingOfBatch::potting)
+                .filter(each -> each.brief().habit() != null)
+                .collect(Collectors.groupingBy(
+                        HandController::placeOf,
+                        Collectors.averagingDouble(each ->
+                                Objects.requireNonNull(each.brief().habit()).everyDays())));
+        final Map<UUID, List<Long>> byPot = waterings.stream()
+                .collect(Collectors.groupingBy(
+                        WateringRow::pottingId, Collectors.mapping(WateringRow::days, Collectors.toList())));
+        final Map<Optional<String>, Hand> byPlace = waterings.stream()
+                .collect(Collectors.groupingBy(
+                        row -> Optional.ofNullable(row.placeName()),
+                        Collectors.mapping(WateringRow::days, Collectors.toList())))
+                .entrySet()
+                .stream()
+                .flatMap(each -> Hand.of(each.getValue()).stream().map(hand -> Map.entry(each.getKey(), hand)))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        final List<Misfit> misfits = misfits(here, byPot);
+        return new HandBody(
+                Hand.of(waterings.stream().map(WateringRow::days).toList())
+                        .map(hand -> hand.words(here.stream()
+                                .flatMap(each -> Optional.ofNullable(
+                                        each.potting().brief().habit())
+                                        .stream())
+                                .mapToDouble(HabitBody::everyDays)
+                                .average()
+                                .orElse(hand.everyDays())))
+                        .orElse(null),
+                byPlace.entrySet().stream()
+                        .map(each -> ofPlace(each.getKey(), each.getValue(), said))
+                        .sorted(Comparator.comparing(HandOfPlaceBody::waterings).reversed())
+                        .toList(),
+                misfits.size(),
+                misfits.stream()
+                        .limit(MOST_MISFITS)
+                        .map(each -> body(each, here))
+                        .toList());
+    }
+
+    private static Optional<String> placeOf(final Potting potting) {
+        return Optional.ofNullable(potting.brief().place()).map(place -> place.name());
+    }
+
+    private static HandOfPlaceBody ofPlace(
+            final Optional<String> place, final Hand hand, final Map<Optional<String>, Double> said) {
+        return new HandOfPlaceBody(
+                place.orElse(null),
+                hand.everyDays(),
+                hand.lowDays(),
+                hand.highDays(),
+                hand.waterings(),
+                hand.words(said.getOrDefault(place, hand.everyDays())));
+    }
+
+    private static List<Misfit> misfits(final List<PottingOfBatch> here, final Map<UUID, List<Long>> byPot) {
+        return here.stream()
+                .flatMap(each -> Hand.of(byPot.getOrDefault(each.potting().id(), List.of())).stream()
+                        .map(hand ->
+                                new Misfit(each, hand, hand.fit(each.potting().expectedDays()))))
+                .filter(each -> each.fit() != Hand.Fit.FITS)
+                .sorted(Comparator.comparingDouble(Misfit::off).reversed())
+                .toList();
+    }
+
+    private MisfitBody body(final Misfit misfit, final List<PottingOfBatch> here) {
+        final Potting potting = misfit.of().potting();
+        final PotDrying.Read read = drying.read(potting);
+        final List<Place> elsewhere = places.findAllByOrderByName().stream()
+                .map(each -> each.place().toCore())
+                .toList();
+        final List<Message> ways = new ArrayList<>(
+                FittingWays.of(read.potted(), read.setUp(), potting.pace(), misfit.hand(), elsewhere).stream()
+                        .map(FittingWays.Way::words)
+                        .toList());
+        beside(potting, here).ifPresent(ways::add);
+        ways.add(HandSentence.OTHER_MIX.with());
+        return new MisfitBody(
+                potting.id(),
+                potting.label(),
+                placeOf(potting).orElse(null),
+                misfit.hand().words(misfit.fit(), potting.expectedDays()),
+                ways);
+    }
+
+    /** Pots in other places that want water about as often. */
+    private static Optional<Message> beside(final Potting potting, final List<PottingOfBatch> here) {
+        final double days = potting.expectedDays().value();
+        final Optional<String> place = placeOf(potting);
+        final Stream<Potting> alike = here.stream()
+                .map(PottingOfBatch::potting)
+                .filter(each -> !placeOf(each).equals(place)
+                        && Math.abs(each.expectedDays().value() / days - 1) < ALIKE);
+        final List<String> labels = alike.limit(MOST_BESIDE).map(Potting::label).toList();
+        return labels.isEmpty()
+                ? Optional.empty()
+                : Optional.of(HandSentence.WITH_THESE.with(String.join(", ", labels), Hand.days(days)));
+    }
+}
