@@ -189,6 +189,7 @@ const keep = async () => {
       <p v-if="!bin.mixedOn" class="say attention">
         {{ $t('batch.done.notMixed') }}
         <RouterLink :to="`/batches/${id}/mix`">{{ $t('batch.head.toMix') }}</RouterLink>
+        <RouterLink :to="`/recall/batch/${id}`">{{ $t('outcome.recall.link') }}</RouterLink>
       </p>
       <div v-else class="columns">
         <section :aria-label="$t('batch.done.left')">

@@ -6,6 +6,7 @@ import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { usePages } from '@/api/usePages'
 import EmptyPage from '@/parts/EmptyPage.vue'
+import { useRecords } from '@/outcome/useRecords'
 import { useKeys } from '@/parts/keys'
 import { useKept } from '@/parts/useKept'
 import { besidePath, MOST_BESIDE } from './beside'
@@ -41,6 +42,7 @@ const { pages, first, error, hasMore, more, fetchingMore } = usePages(
   (page) => page.cards,
   (page) => (page?.beingRead ? AGAIN_MS : false),
 )
+const recordOf = useRecords(forPlant)
 const shown = computed(() => pages.value.flatMap((page) => page.cards))
 const sifted = computed(
   () =>
@@ -88,6 +90,7 @@ useKeys({ n: () => void start() })
         :key="card.blend.id"
         :card="card"
         :for-plant="forPlant"
+        :record="recordOf(card.blend.id)"
         :picked="picked.includes(card.blend.id)"
         @pick="pick(card.blend.id, $event)"
         @lay-away="layAway(card.blend, $event)"

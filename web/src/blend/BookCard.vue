@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BlendCard, Reading } from '@/api/types'
+import type { BlendCard, BlendRecord, Reading } from '@/api/types'
 import { useMaterials } from '@/material/useBook'
 import { inUnit } from '@/measure/units'
 import { usePlants } from '@/need/usePlants'
@@ -8,7 +8,12 @@ import { t } from '@/words'
 import SwatchChart from '@/material/SwatchChart.vue'
 
 /** A blend in the swatch book: its swatch, what it would read, and what can be done with it there. */
-const props = defineProps<{ card: BlendCard; forPlant: string | undefined; picked: boolean }>()
+const props = defineProps<{
+  card: BlendCard
+  forPlant: string | undefined
+  picked: boolean
+  record?: BlendRecord | undefined
+}>()
 const emit = defineEmits<{ pick: [on: boolean]; layAway: [on: boolean] }>()
 const { materialName } = useMaterials()
 const { plant } = usePlants()
@@ -50,6 +55,7 @@ const forWhom = computed(() => {
         <p class="figures">
           <span v-for="fact in facts" :key="fact">{{ fact }}</span>
         </p>
+        <p v-if="record" class="record soft">{{ record.words.join('; ') }}</p>
         <p v-if="card.stops.length > 0" class="stopped">
           {{ card.stops.every((each) => each.accepted) ? $t('blend.book.stopAside') : $t('blend.book.stop') }}
           {{ card.stops[0]?.why }}

@@ -43,14 +43,23 @@ const byDay = computed(() =>
 )
 const file = computed(() => `/api/calendar.ics?units=${speech.units}`)
 const what = (entry: DueEntry) =>
-  entry.kind === 'BATCH_TEST'
-    ? t('care.calendar.batchTest')
-    : entry.kind === 'TROUBLE'
-      ? t('care.calendar.wrong', { cause: entry.what ?? '' })
+  entry.kind === 'TROUBLE'
+    ? t('care.calendar.wrong', { cause: entry.what ?? '' })
+    : entry.kind === 'BATCH_TEST' || isOfTheShelf(entry)
+      ? t(`care.calendar.kind.${entry.kind}`)
       : (entry.what ?? '')
+const isOfTheShelf = (entry: DueEntry): entry is DueEntry & { kind: 'SHELF_LOW' | 'OLD_BAG' } =>
+  entry.kind === 'SHELF_LOW' || entry.kind === 'OLD_BAG'
 const to = (entry: DueEntry) =>
-  entry.kind === 'BATCH_TEST' ? `/batches/${entry.subject}/test` : `/pots/${entry.subject}`
-const DONE = { FEED: 'FED', TOP_UP: 'TOPPED_UP' } as const satisfies Record<string, PotEvent['kind']>
+  entry.kind === 'BATCH_TEST'
+    ? `/batches/${entry.subject}/test`
+    : isOfTheShelf(entry)
+      ? `/shelf/here#lot-${entry.subject}`
+      : `/pots/${entry.subject}`
+const DONE = { FEED: 'FED', TOP_UP: 'TOPPED_UP', FLUSH: 'FLUSHED' } as const satisfies Record<
+  string,
+  PotEvent['kind']
+>
 const canBeTold = (kind: DueEntry['kind']): kind is keyof typeof DONE => kind in DONE
 const tell = async (entries: readonly DueEntry[], kind: keyof typeof DONE) => {
   const event = { id: crypto.randomUUID(), kind: DONE[kind], words: '' }

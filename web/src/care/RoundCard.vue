@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Answer, RoundPot } from '@/api/types'
+import type { Answer, OnScale, RoundPot } from '@/api/types'
 import { agoWords, daysBetween } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
@@ -8,10 +8,11 @@ import { potWords } from '@/need/words'
 import PotThumb from '@/planting/PotThumb.vue'
 import { t } from '@/words'
 import { ANSWERS } from './answers'
+import WeighPot from './WeighPot.vue'
 
 /** One pot on the round, or several alike: how much water is left as reckoned, how to tell, and the answers as large buttons. */
 const props = defineProps<{ pots: readonly RoundPot[]; today: string; at: boolean }>()
-const emit = defineEmits<{ answer: [answer: Answer]; apart: []; focus: [] }>()
+const emit = defineEmits<{ answer: [answer: Answer, grams?: number]; apart: []; focus: [] }>()
 const settings = useSettings()
 const first = computed(() => props.pots[0] as RoundPot)
 const potting = computed(() => first.value.potting)
@@ -37,6 +38,14 @@ const tells = computed(() => [
 ])
 const ago = computed(() => agoWords(daysBetween(potting.value.lastWateredOn, props.today)))
 
+const weighing = ref(false)
+const onScale = ref<OnScale>()
+/** What a weight suggests is marked; whoever stands there decides. */
+const suggested = computed<Answer | undefined>(() =>
+  onScale.value ? (onScale.value.wantsWater ? 'WATERED' : 'STILL_MOIST') : undefined,
+)
+const give = (answer: Answer) => emit('answer', answer, onScale.value?.grams)
+
 const SWIPE_PX = 90
 const dragged = ref(0)
 let from: { x: number; y: number } | undefined
@@ -53,7 +62,7 @@ const move = (event: TouchEvent) => {
 }
 const up = () => {
   if (Math.abs(dragged.value) > SWIPE_PX) {
-    emit('answer', dragged.value > 0 ? 'WATERED' : 'STILL_MOIST')
+    give(dragged.value > 0 ? 'WATERED' : 'STILL_MOIST')
   }
   dragged.value = 0
   from = undefined
@@ -99,18 +108,30 @@ const up = () => {
         <button v-if="many" type="button" class="plain" @click="emit('apart')">
           {{ $t('care.round.oneByOne') }}
         </button>
-        <RouterLink v-else :to="`/pots/${potting.id}/wrong`">{{ $t('care.round.wrong') }}</RouterLink>
+        <template v-else>
+          <RouterLink :to="`/pots/${potting.id}/wrong`">{{ $t('care.round.wrong') }}</RouterLink>
+          <button
+            type="button"
+            class="plain"
+            :aria-expanded="weighing"
+            :aria-label="`${$t('care.weigh.weigh')}: ${name}`"
+            @click="weighing = !weighing"
+          >
+            {{ $t('care.weigh.weigh') }}
+          </button>
+        </template>
       </span>
+      <WeighPot v-if="weighing && !many" :potting-id="potting.id" :label="name" @weighed="onScale = $event" />
     </div>
     <div class="answers" role="group" :aria-label="$t('care.round.answers', { label: name })">
       <button
         v-for="(each, i) in ANSWERS"
         :key="each"
         type="button"
-        :class="['answer', each]"
+        :class="['answer', each, { suggested: each === suggested }]"
         :data-key="i + 1"
         :aria-label="`${$t(`care.round.answer.${each}`)}: ${name}`"
-        @click="emit('answer', each)"
+        @click="give(each)"
       >
         {{ $t(`care.round.answer.${each}`) }}
       </button>
@@ -161,6 +182,17 @@ const up = () => {
 }
 .links {
   font-size: 14px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+  align-items: center;
+}
+.links .plain {
+  min-height: 26px;
+}
+.answer.suggested {
+  outline: 2px solid var(--marigold);
+  outline-offset: 1px;
 }
 .answers {
   display: grid;

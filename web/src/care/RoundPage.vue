@@ -102,13 +102,14 @@ const DAYS = (['today', 'yesterday'] as const).map((value) => ({ value, label: t
 /** The day goes along: what was told without network may be sent another day. */
 const on = () => daysAfter(todayHere(), day.value === 'yesterday' ? -1 : 0)
 
-const tell = async (label: string, pots: readonly RoundPot[], given: Answer) => {
+const tell = async (label: string, pots: readonly RoundPot[], given: Answer, grams?: number) => {
   const looks = pots.map(({ potting }): NewLook => ({
     id: crypto.randomUUID(),
     pottingId: potting.id,
     answer: given,
     revision: potting.revision,
     on: on(),
+    ...(grams === undefined ? {} : { grams }),
   }))
   pots.forEach(({ potting }) => done.value.add(potting.id))
   await queue.add(
@@ -145,10 +146,10 @@ const go = async (to: number) => {
     card?.focus({ preventScroll: true })
   }
 }
-const answerTo = async (item: Item, given: Answer) => {
+const answerTo = async (item: Item, given: Answer, grams?: number) => {
   const index = items.value.indexOf(item)
   const next = items.value[index + 1] ?? items.value[index - 1]
-  const told = tell(nameOf(item), item.pots, given)
+  const told = tell(nameOf(item), item.pots, given, grams)
   at.value = next?.key
   await told
 }
@@ -190,6 +191,10 @@ const shift = async (from: number, by: number) => {
       </div>
       <ChoiceList v-model="day" :options="DAYS" :label="$t('care.round.day')" hide-label />
     </div>
+    <p class="ways">
+      <RouterLink to="/hand">{{ $t('care.hand.link') }}</RouterLink>
+      <RouterLink to="/weather">{{ $t('care.weather.link') }}</RouterLink>
+    </p>
     <p v-if="old" class="say attention" role="status">{{ $t('care.round.old', { time }) }}</p>
     <p v-else-if="query.error.value && !round" class="say harm" role="alert">
       {{ query.error.value.message }}
@@ -235,7 +240,7 @@ const shift = async (from: number, by: number) => {
         :pots="item.pots"
         :today="round?.date ?? ''"
         :at="item === current"
-        @answer="answerTo(item, $event)"
+        @answer="(given, grams) => answerTo(item, given, grams)"
         @apart="apart.add(item.pots[0]?.alike ?? '')"
         @focus="at = item.key"
       />
@@ -278,6 +283,12 @@ const shift = async (from: number, by: number) => {
 </template>
 
 <style scoped>
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 20px;
+  margin: -6px 0 6px;
+}
 .place {
   display: flex;
   flex-wrap: wrap;

@@ -96,6 +96,7 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
         <RouterLink v-if="today && today.dueInAll + today.laterInAll > 0" to="/leave">{{
           $t('care.leave.link')
         }}</RouterLink>
+        <RouterLink to="/year">{{ $t('outcome.year.link') }}</RouterLink>
         <RouterLink to="/calendar">{{ $t('care.calendar.link') }}</RouterLink>
         <RouterLink v-if="today && today.dueInAll > 0" to="/round" class="walk">{{
           $t('care.round.walk')

@@ -5,6 +5,7 @@ import { answer, api } from '@/api/client'
 import type { Brief, Proposal, Recipe, WayOut } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
 import ContradictionList from '@/need/ContradictionList.vue'
+import RecordList from '@/outcome/RecordList.vue'
 import { useKept } from '@/parts/useKept'
 import { askedFor, NOTHING_SAID, type Wanted } from './asked'
 import FindForm from './FindForm.vue'
@@ -77,6 +78,7 @@ const shown = async () => {
         @lock="emit('lock', $event)"
       />
       <ContradictionList :contradictions="follows?.contradictions ?? []" @way="emit('way', $event)" />
+      <RecordList v-if="open && brief.plantId" :plant-id="brief.plantId" />
       <p v-if="find.problem.value" class="say harm" role="alert">{{ find.problem.value }}</p>
       <FindProgress v-if="find.running.value" :state="find.state.value" />
       <FoundList v-else-if="find.state.value" :state="find.state.value" @take="emit('take', $event)" />

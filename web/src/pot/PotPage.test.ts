@@ -73,6 +73,7 @@ const portrait = (change: Partial<Portrait> = {}): Portrait => ({
   },
   setUp: plainSetUp,
   now: { years: 0.2, sunkCm: 0.4, airPercent: 19, airThenPercent: 20, leastAirPercent: 10 },
+  given: [{ what: 'Granules, in the mix', on: '2026-05-01', grams: 6, left: 0.25, says: '25 % left' }],
   ahead: [
     { kind: 'FEED', what: 'feed', on: '2027-03-01', because: 'what the mix brought lasts about 5 months' },
   ],

@@ -14,7 +14,7 @@ import { usePlaced } from '@/planting/usePlaced'
 import TroubleList from '@/trouble/TroubleList.vue'
 import { t } from '@/words'
 import HistoryList from './HistoryList.vue'
-import { labelsPath } from './labels'
+import { labelsPath } from '@/parts/potLabels'
 import PotTell from './PotTell.vue'
 import RepotChoice from './RepotChoice.vue'
 import SeenThread from './SeenThread.vue'
@@ -266,6 +266,22 @@ const surface = computed(() =>
               })
             }}
           </p>
+          <template v-if="portrait.given.length > 0">
+            <h2>{{ $t('pot.page.given') }}</h2>
+            <ul class="given">
+              <li v-for="(each, i) in portrait.given" :key="i">
+                <span class="cap">{{ each.what }}</span>
+                <span v-if="each.grams !== undefined" class="figures">{{
+                  text(settings.measures.grams(each.grams))
+                }}</span>
+                <span class="soft">{{ shortDate(each.on) }}</span>
+                <b>{{ each.says }}</b>
+                <span class="left-bar" aria-hidden="true"
+                  ><i :style="{ width: `${100 * each.left}%` }"
+                /></span>
+              </li>
+            </ul>
+          </template>
           <template v-if="portrait.family.length > 0">
             <h2>{{ $t('pot.page.family') }}</h2>
             <ul class="family">
@@ -314,6 +330,28 @@ const surface = computed(() =>
 }
 .doings a {
   font-weight: 700;
+}
+.given {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+.given li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  align-items: baseline;
+}
+.left-bar {
+  flex: 1 1 60px;
+  max-width: 140px;
+  height: 5px;
+  background: var(--line);
+}
+.left-bar i {
+  display: block;
+  height: 100%;
+  background: var(--bottle);
 }
 .learnt b::first-letter {
   text-transform: uppercase;

@@ -23,6 +23,7 @@ const kinds = computed<{ value: Kind; label: string }[]>(() =>
       'POOR',
       'FED',
       'TOPPED_UP',
+      'FLUSHED',
       'MOVED',
       ...(props.states.every((state) => state === 'HERE') ? (['LENT', 'GIVEN_AWAY'] as const) : []),
       ...(props.states.every((state) => state === 'LENT') ? (['CAME_BACK'] as const) : []),

@@ -20,7 +20,7 @@ import { useKept } from '@/parts/useKept'
 import PotThumb from '@/planting/PotThumb.vue'
 import { useSetUpKinds } from '@/planting/useSetUpKinds'
 import { t } from '@/words'
-import { labelsPath } from './labels'
+import { labelsPath } from '@/parts/potLabels'
 import PotTell from './PotTell.vue'
 import ShelfDrawing from './ShelfDrawing.vue'
 
@@ -180,7 +180,7 @@ const interval = (potting: Potting) =>
       <b>{{ $t('pot.potsPage.chosen', { n: selected.length }, selected.length) }}</b>
       <Button :label="$t('pot.potsPage.tellThem')" size="small" @click="telling = !telling" />
       <a :href="labelsPath(selected)" target="_blank" rel="noopener">{{ $t('pot.potsPage.labels') }}</a>
-      <a :href="labelsPath(selected, true)" target="_blank" rel="noopener">{{
+      <a :href="labelsPath(selected, '', true)" target="_blank" rel="noopener">{{
         $t('pot.potsPage.largeLabels')
       }}</a>
       <button type="button" class="plain" @click="selected = []">{{ $t('pot.potsPage.none') }}</button>

@@ -194,6 +194,7 @@ const withSpread = (value: number, sd: number, decimals: number) =>
         />
       </div>
       <p class="ends">
+        <RouterLink :to="`/recall/bag/${lot.id}`">{{ $t('outcome.recall.link') }}</RouterLink>
         <RouterLink :to="`/book/materials/${lot.facts.materialId}`">{{
           $t('shelf.lotForm.readAboutIt')
         }}</RouterLink>

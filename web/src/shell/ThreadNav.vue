@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
+import { answer, api } from '@/api/client'
 import { t } from '@/words'
 
 /** The thread: one line with a knot for each station of the work; the knot of the current one is filled. */
@@ -13,6 +15,21 @@ const stations = [
 const emit = defineEmits<{ settings: []; keys: []; find: [] }>()
 const route = useRoute()
 const here = computed(() => String(route.meta.place ?? ''))
+
+const COUNT_AGAIN_MS = 300_000
+const { data: due } = useQuery({
+  queryKey: ['today', 'count'],
+  queryFn: () => answer(api.GET('/api/calendar/count')),
+  refetchInterval: COUNT_AGAIN_MS,
+  retry: false,
+})
+const looks = computed(() => due.value?.looks ?? 0)
+/** Where it is installed its sign says how many wait as well. */
+watch(looks, (n) => {
+  if ('setAppBadge' in navigator) {
+    void navigator.setAppBadge(n).catch(() => undefined)
+  }
+})
 </script>
 
 <template>
@@ -40,7 +57,11 @@ const here = computed(() => String(route.meta.place ?? ''))
         :aria-current="here === station.place ? 'page' : undefined"
       >
         <span class="knot" aria-hidden="true" />
-        {{ station.name }}
+        {{ station.name
+        }}<span v-if="station.place === 'today' && looks > 0" class="due">
+          <span aria-hidden="true">{{ looks > 999 ? '999+' : looks }}</span>
+          <span class="visually-hidden">{{ $t('frame.threadNav.due', { n: looks }, looks) }}</span>
+        </span>
       </RouterLink>
     </nav>
     <div class="side">
@@ -108,6 +129,13 @@ header {
   border: 2px solid var(--bottle);
   border-radius: 50%;
   background: var(--paper);
+}
+.due {
+  margin-left: 6px;
+  padding: 0 6px;
+  font: 12.5px/1.4 var(--figures);
+  color: var(--paper);
+  background: var(--bottle);
 }
 .here {
   font-weight: 700;

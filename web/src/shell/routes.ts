@@ -105,6 +105,31 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'calendar', place: 'today' },
   },
   {
+    path: '/hand',
+    name: 'hand',
+    component: () => import('@/care/HandPage.vue'),
+    meta: { title: 'hand', place: 'today' },
+  },
+  {
+    path: '/weather',
+    name: 'weather',
+    component: () => import('@/care/WeatherPage.vue'),
+    meta: { title: 'weather', place: 'today' },
+  },
+  {
+    path: '/year',
+    name: 'year',
+    component: () => import('@/outcome/YearPage.vue'),
+    meta: { title: 'year', place: 'today' },
+  },
+  {
+    path: '/recall/:what(batch|bag)/:id',
+    name: 'recall',
+    component: () => import('@/outcome/RecallPage.vue'),
+    props: true,
+    meta: { title: 'recall', place: 'pots' },
+  },
+  {
     path: '/leave',
     name: 'leave',
     component: () => import('@/care/LeavePage.vue'),

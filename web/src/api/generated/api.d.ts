@@ -571,7 +571,23 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["count_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -606,6 +622,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["chance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/climate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["days"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/climate/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/climate/logger": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["logger"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/climate/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["places"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -820,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/imports/{id}": {
         parameters: {
             query?: never;
@@ -988,6 +1084,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["by"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outcomes/blends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["blends"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1764,6 +1876,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pottings/{id}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scale"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pottings/{id}/troubles": {
         parameters: {
             query?: never;
@@ -1774,6 +1902,38 @@ export interface paths {
         get: operations["of"];
         put?: never;
         post: operations["keep_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pottings/{id}/weight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weight"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recall"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2180,6 +2340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/year": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["year"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2538,6 +2714,14 @@ export interface components {
             name: string;
             plantId?: string;
         };
+        BlendRecordBody: {
+            blend: string;
+            few: boolean;
+            name: string;
+            /** Format: int32 */
+            plants: number;
+            words: string[];
+        };
         BookPageBody: {
             /** Format: int64 */
             away: number;
@@ -2566,6 +2750,15 @@ export interface components {
             /** @enum {string} */
             stage: "CUTTINGS" | "YOUNG" | "ESTABLISHED" | "ROOT_FILLED" | "RECOVERING" | "SEVERAL";
             wishes?: components["schemas"]["WishesBody"];
+        };
+        BroughtBody: {
+            bad: string[];
+            days: components["schemas"]["ClimateDayBody"][];
+            /** Format: int32 */
+            known: number;
+            /** Format: int32 */
+            moved: number;
+            tooShort: string[];
         };
         BuyBody: {
             cheapest?: components["schemas"]["WayBody"];
@@ -2725,6 +2918,18 @@ export interface components {
             says: string;
             waysOut: string[];
         };
+        ClimateDayBody: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            humidityPercent: number;
+            /** Format: double */
+            lightMol?: number;
+            /** Format: double */
+            rainMm: number;
+            /** Format: double */
+            temperatureC: number;
+        };
         CommonBody: {
             materialId: string;
             name: string;
@@ -2744,6 +2949,7 @@ export interface components {
             low: number;
             /** Format: double */
             p: number;
+            within?: components["schemas"]["WithinBody"];
             words: string[];
         };
         ConstituentBody: {
@@ -2880,10 +3086,16 @@ export interface components {
             wanted: boolean;
             words: string;
         };
+        DueCountBody: {
+            /** Format: int64 */
+            looks: number;
+            /** Format: int64 */
+            others: number;
+        };
         DueEntryBody: {
             because?: string;
             /** @enum {string} */
-            kind: "FEED" | "TEST" | "TOP_UP" | "REST" | "REPOT" | "BATCH_TEST" | "TROUBLE";
+            kind: "FEED" | "TEST" | "TOP_UP" | "REST" | "REPOT" | "FLUSH" | "SETTLE" | "BATCH_TEST" | "TROUBLE" | "SHELF_LOW" | "OLD_BAG";
             label: string;
             /** Format: date */
             on: string;
@@ -3073,6 +3285,16 @@ export interface components {
             materialId: string;
             name: string;
         };
+        GivenBody: {
+            /** Format: double */
+            grams?: number;
+            /** Format: double */
+            left: number;
+            /** Format: date */
+            on: string;
+            says: string;
+            what: string;
+        };
         GlanceBody: {
             /** Format: int32 */
             decimals: number;
@@ -3110,6 +3332,25 @@ export interface components {
             /** Format: double */
             waterEcDsPerM?: number;
         };
+        HandBody: {
+            misfits: components["schemas"]["MisfitBody"][];
+            /** Format: int32 */
+            misfitsInAll: number;
+            places: components["schemas"]["HandOfPlaceBody"][];
+            says?: string;
+        };
+        HandOfPlaceBody: {
+            /** Format: double */
+            everyDays: number;
+            /** Format: double */
+            highDays: number;
+            /** Format: double */
+            lowDays: number;
+            place?: string;
+            says: string;
+            /** Format: int32 */
+            waterings: number;
+        };
         HeldBody: {
             /** Format: double */
             suctionCm: number;
@@ -3126,6 +3367,36 @@ export interface components {
             matched: string;
             materialId?: string;
             name: string;
+        };
+        HouseYearBody: {
+            blends: components["schemas"]["LearntBody"][];
+            /** Format: double */
+            fedGrams: number;
+            /** Format: int32 */
+            feeds: number;
+            /** Format: int32 */
+            givenAway: number;
+            /** Format: int32 */
+            increased: number;
+            /** Format: int64 */
+            looks: number;
+            lost: components["schemas"]["LostBody"][];
+            mixed: components["schemas"]["MixedBlendBody"][];
+            places: components["schemas"]["LearntBody"][];
+            /** Format: int64 */
+            potted: number;
+            /** Format: int32 */
+            repotted: number;
+            /** Format: double */
+            spent: number;
+            /** Format: int32 */
+            unpriced: number;
+            used: components["schemas"]["UsedMaterialBody"][];
+            /** Format: int64 */
+            waterings: number;
+            /** Format: int32 */
+            year: number;
+            years: number[];
         };
         ImportBody: {
             /** Format: int64 */
@@ -3198,6 +3469,12 @@ export interface components {
             waterPercent: number;
             /** Format: double */
             wetKg: number;
+        };
+        LearntBody: {
+            name: string;
+            /** Format: int32 */
+            plants: number;
+            words: string[];
         };
         LeaveBody: {
             /** Format: date */
@@ -3337,9 +3614,25 @@ export interface components {
             kg: number;
             name: string;
         };
+        LoggedPlaceBody: {
+            /** Format: int64 */
+            days: number;
+            /** Format: date */
+            last?: string;
+            place: string;
+            /** Format: int64 */
+            pots: number;
+        };
+        LoggerFileBody: {
+            keep: boolean;
+            place: string;
+            text: string;
+        };
         LookBody: {
             /** @enum {string} */
             answer: "WATERED" | "WATERED_LIGHTLY" | "STILL_MOIST" | "BONE_DRY" | "SOAKING" | "SKIPPED";
+            /** Format: double */
+            grams?: number;
             /** Format: uuid */
             id: string;
             /** Format: date */
@@ -3367,6 +3660,14 @@ export interface components {
             leaf?: "SPINES" | "NONE" | "FLESHY" | "STIFF" | "LEATHERY" | "THIN" | "HAIRY" | "NARROW" | "NEEDLES" | "FROND" | "TRAP";
             /** @enum {string} */
             roots?: "FINE" | "THICK" | "AERIAL" | "SWOLLEN" | "BULB" | "WOODY" | "HARDLY" | "NONE";
+        };
+        LostBody: {
+            /** Format: uuid */
+            id: string;
+            label: string;
+            /** Format: date */
+            on: string;
+            words: string;
         };
         LotAfterBody: {
             /** Format: double */
@@ -3491,6 +3792,14 @@ export interface components {
             litres: number;
             pot: components["schemas"]["PotBody"];
         };
+        MisfitBody: {
+            /** Format: uuid */
+            id: string;
+            label: string;
+            place?: string;
+            says: string;
+            ways: string[];
+        };
         MixBackBody: {
             /** Format: double */
             grams: number;
@@ -3544,6 +3853,13 @@ export interface components {
             /** @enum {string} */
             turn: "WEIGHED" | "WET_BASE" | "DUSTY" | "HEAVY" | "CHUNKS";
             weighed: boolean;
+        };
+        MixedBlendBody: {
+            /** Format: int32 */
+            batches: number;
+            /** Format: double */
+            litres: number;
+            name: string;
         };
         MixedBody: {
             /** Format: date */
@@ -3698,6 +4014,8 @@ export interface components {
         NewLookBody: {
             /** @enum {string} */
             answer: "WATERED" | "WATERED_LIGHTLY" | "STILL_MOIST" | "BONE_DRY" | "SOAKING" | "SKIPPED";
+            /** Format: double */
+            grams?: number;
             /** Format: uuid */
             id: string;
             /** Format: date */
@@ -3808,6 +4126,14 @@ export interface components {
             supplier?: string;
             /** Format: double */
             swell: number;
+        };
+        OnScaleBody: {
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            left: number;
+            says: string;
+            wantsWater: boolean;
         };
         OnSieveBody: {
             /** Format: double */
@@ -4138,6 +4464,7 @@ export interface components {
         PortraitBody: {
             ahead: components["schemas"]["PotDueBody"][];
             family: components["schemas"]["RelativeBody"][];
+            given: components["schemas"]["GivenBody"][];
             hint?: string;
             leafSign?: string;
             now: components["schemas"]["MixNowBody"];
@@ -4211,7 +4538,7 @@ export interface components {
         PotDueBody: {
             because: string;
             /** @enum {string} */
-            kind: "FEED" | "TEST" | "TOP_UP" | "REST" | "REPOT";
+            kind: "FEED" | "TEST" | "TOP_UP" | "REST" | "REPOT" | "FLUSH" | "SETTLE";
             /** Format: date */
             on: string;
             what: string;
@@ -4222,7 +4549,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "NOTED" | "PICTURED" | "THRIVING" | "FAIR" | "POOR";
+            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "FLUSHED" | "NOTED" | "PICTURED" | "THRIVING" | "FAIR" | "POOR";
             /** Format: date */
             on?: string;
             place?: components["schemas"]["PlaceBody"];
@@ -4235,7 +4562,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "NOTED" | "PICTURED" | "THRIVING" | "FAIR" | "POOR";
+            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "FLUSHED" | "NOTED" | "PICTURED" | "THRIVING" | "FAIR" | "POOR";
             /** Format: date */
             on: string;
             /** Format: uuid */
@@ -4289,6 +4616,10 @@ export interface components {
             /** Format: double */
             mixLitres: number;
             pot: components["schemas"]["PotBody"];
+        };
+        PotWeightBody: {
+            /** Format: double */
+            grams: number;
         };
         PottingBody: {
             /** Format: uuid */
@@ -4415,6 +4746,9 @@ export interface components {
             wetKgPerL: number;
             words: string;
         };
+        ReadLoggerBody: {
+            place: string;
+        };
         ReadingBody: {
             /** Format: double */
             bearableHigh?: number;
@@ -4453,6 +4787,19 @@ export interface components {
             materialId: string;
             name: string;
             words: string;
+        };
+        RecallBody: {
+            batches: components["schemas"]["RecalledBatchBody"][];
+            of: string;
+            pots: components["schemas"]["PottingBody"][];
+        };
+        RecalledBatchBody: {
+            blendName: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            litres: number;
+            lot: string;
         };
         RecipeBody: {
             doses: components["schemas"]["DoseBody"][];
@@ -5200,6 +5547,13 @@ export interface components {
             mass: components["schemas"]["UnitBody"][];
             volume: components["schemas"]["UnitBody"][];
         };
+        UsedMaterialBody: {
+            /** Format: double */
+            cost?: number;
+            /** Format: double */
+            litres: number;
+            name: string;
+        };
         UsualBody: {
             /** Format: double */
             high: number;
@@ -5332,6 +5686,18 @@ export interface components {
             noCompost: boolean;
             /** @enum {string} */
             school?: "MINERAL" | "BARK" | "PEAT" | "PEAT_FREE" | "COMPOST" | "MOSS";
+        };
+        WithinBody: {
+            /** Format: double */
+            difference: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            places: number;
+            /** Format: int32 */
+            pots: number;
         };
         WorthBody: {
             /** Format: double */
@@ -6664,7 +7030,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: {
                 days?: number;
@@ -6687,6 +7053,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    count_1: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DueCountBody"];
                 };
             };
         };
@@ -6743,6 +7135,119 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ChanceBody"][];
+                };
+            };
+        };
+    };
+    days: {
+        parameters: {
+            query: {
+                place: string;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClimateDayBody"][];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LoggerFileBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BroughtBody"];
+                };
+            };
+        };
+    };
+    logger: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadLoggerBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BroughtBody"];
+                };
+            };
+        };
+    };
+    places: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LoggedPlaceBody"][];
                 };
             };
         };
@@ -7180,6 +7685,32 @@ export interface operations {
             };
         };
     };
+    hand: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HandBody"];
+                };
+            };
+        };
+    };
     get_3: {
         parameters: {
             query?: {
@@ -7547,6 +8078,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FaredBody"][];
+                };
+            };
+        };
+    };
+    blends: {
+        parameters: {
+            query?: {
+                plant?: string;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BlendRecordBody"][];
                 };
             };
         };
@@ -8739,6 +9297,7 @@ export interface operations {
                 ids: string[];
                 size?: string;
                 label?: string;
+                note?: string;
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };
@@ -9238,6 +9797,34 @@ export interface operations {
             };
         };
     };
+    scale: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OnScaleBody"];
+                };
+            };
+        };
+    };
     of: {
         parameters: {
             query?: {
@@ -9294,6 +9881,66 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TroubleBody"];
+                };
+            };
+        };
+    };
+    weight: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotWeightBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OnScaleBody"];
+                };
+            };
+        };
+    };
+    recall: {
+        parameters: {
+            query?: {
+                batch?: string;
+                bag?: string;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RecallBody"];
                 };
             };
         };
@@ -10086,6 +10733,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["UnitsBody"];
+                };
+            };
+        };
+    };
+    year: {
+        parameters: {
+            query?: {
+                year?: number;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseYearBody"];
                 };
             };
         };

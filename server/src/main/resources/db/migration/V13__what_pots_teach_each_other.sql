@@ -23,10 +23,10 @@ ALTER TABLE potting ADD COLUMN draws_litres DOUBLE PRECISION;
 -- the weather of places, day by day, as a logger has it
 CREATE TABLE climate_day (
     place_name VARCHAR(80) NOT NULL,
-    day DATE NOT NULL,
+    logged_on DATE NOT NULL,
     temperature_c DOUBLE PRECISION NOT NULL,
     humidity_percent DOUBLE PRECISION NOT NULL,
     rain_mm DOUBLE PRECISION NOT NULL,
     light_mol DOUBLE PRECISION,
-    PRIMARY KEY (place_name, day)
+    PRIMARY KEY (place_name, logged_on)
 );

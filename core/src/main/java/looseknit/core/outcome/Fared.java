@@ -1,10 +1,14 @@
 package looseknit.core.outcome;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Message;
+import looseknit.core.message.Quantity;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.descriptive.StreamingStatistics;
 
@@ -20,6 +24,8 @@ public record Fared(Survival survival, Optional<PaceOf> pace, Health health, Map
 
     /** Fewer than this are few: no share of them is worth much. */
     public static final int FEW = 8;
+
+    private static final double YEAR_DAYS = 365;
 
     /**
      * A plant that was watched.
@@ -48,7 +54,17 @@ public record Fared(Survival survival, Optional<PaceOf> pace, Health health, Map
      * @param low lower end of its interval of 95 of 100
      * @param high upper end
      */
-    public record PaceOf(int pots, double mean, double low, double high) {}
+    public record PaceOf(int pots, double mean, double low, double high) {
+
+        /** What it says: sooner or later only where the interval leaves no doubt. */
+        Message words() {
+            final Quantity by = Quantity.of(Dimension.SHARE, Math.abs(mean - 1), 0);
+            if (high < 1) {
+                return OutcomeSentence.DRIES_SOONER.with(by);
+            }
+            return low > 1 ? OutcomeSentence.DRIES_LATER.with(by) : OutcomeSentence.DRIES_AS_RECKONED.with();
+        }
+    }
 
     public Fared {
         places = Map.copyOf(places);
@@ -92,6 +108,20 @@ public record Fared(Survival survival, Optional<PaceOf> pace, Health health, Map
                 Math.exp(logs.getMean()),
                 Math.exp(logs.getMean() - half),
                 Math.exp(logs.getMean() + half)));
+    }
+
+    /** How they did, in a few words for where they are listed among others. */
+    public List<Message> words() {
+        final List<Message> words = new ArrayList<>();
+        words.add(
+                survival.reaches(YEAR_DAYS)
+                        ? OutcomeSentence.RECORD_OF_YEAR.with(
+                                survival.plants(),
+                                Quantity.of(
+                                        Dimension.SHARE, survival.at(YEAR_DAYS).share(), 0))
+                        : OutcomeSentence.RECORD.with(survival.plants(), survival.lost()));
+        pace.ifPresent(each -> words.add(each.words()));
+        return words;
     }
 
     /** Whether there are too few to tell much. */

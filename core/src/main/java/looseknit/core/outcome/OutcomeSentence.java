@@ -5,6 +5,11 @@ import looseknit.core.message.Code;
 
 /** What two groups of plants tell, and what they do not. */
 enum OutcomeSentence implements Code {
+    RECORD("pots", "lost"),
+    RECORD_OF_YEAR("pots", "alive"),
+    DRIES_AS_RECKONED,
+    DRIES_SOONER("by"),
+    DRIES_LATER("by"),
     TOO_FEW("first", "second", "least"),
     NOT_LONG_ENOUGH("days"),
     FIRST_BETTER("by"),

@@ -22,7 +22,9 @@ public enum ShelfSentence implements Code {
     BREAK_IT_UP,
     OWN_SOIL("texture"),
     JAR_SOURCE,
-    FROM_ITS_MAKE_UP("certainty");
+    FROM_ITS_MAKE_UP("certainty"),
+    LOW("left"),
+    OLD_BAG("months");
 
     private final List<String> arguments;
 

@@ -29,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The weather where pots stand, and what follows from it for the looks at them. */
 @Service
 @Transactional
-class Climate {
+public class Climate {
 
     /** So far back weather matters to a pot. */
     private static final int MOST_DAYS = 400;
@@ -65,7 +65,7 @@ class Climate {
      * @param known how many of its days were known before and are taken anew
      * @param moved how many pots are looked at on another day by it; 0 where nothing was kept
      */
-    record Brought(LoggerFile file, int known, int moved) {}
+    public record Brought(LoggerFile file, int known, int moved) {}
 
     /** Places with pots, and whether weather of them is logged. */
     @Transactional(readOnly = true)
@@ -118,7 +118,7 @@ class Climate {
     }
 
     /** Reads the simulated logger from where it was read last up to yesterday. */
-    Brought readLogger(final String place) {
+    public Brought readLogger(final String place) {
         final LocalDate yesterday = LocalDate.now(clock).minusDays(1);
         final LocalDate from = days.places().stream()
                 .filter(each -> each.placeName().equals(place))

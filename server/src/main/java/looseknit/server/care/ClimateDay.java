@@ -18,7 +18,9 @@ class ClimateDay {
 
     /** The place and the day. */
     @Embeddable
-    record Key(@Column(name = "place_name") String placeName, LocalDate day) implements Serializable {}
+    record Key(
+            @Column(name = "place_name") String placeName,
+            @Column(name = "logged_on") LocalDate day) implements Serializable {}
 
     @EmbeddedId
     private Key key;

@@ -25,6 +25,7 @@ import looseknit.server.batch.Batches;
 import looseknit.server.batch.FillBody;
 import looseknit.server.blend.Blend;
 import looseknit.server.blend.Blends;
+import looseknit.server.care.Climate;
 import looseknit.server.care.Rounds;
 import looseknit.server.need.NamedPlace;
 import looseknit.server.need.NamedPlaces;
@@ -78,6 +79,7 @@ class DemoLoader implements ApplicationRunner {
     private final BatchSamples samples;
     private final Pottings pottings;
     private final Rounds rounds;
+    private final Climate climate;
     private final Assays assays;
     private final OwnPlants plants;
     private final OwnMaterials own;
@@ -100,6 +102,7 @@ class DemoLoader implements ApplicationRunner {
             final BatchSamples samples,
             final Pottings pottings,
             final Rounds rounds,
+            final Climate climate,
             final Assays assays,
             final OwnPlants plants,
             final OwnMaterials own,
@@ -119,6 +122,7 @@ class DemoLoader implements ApplicationRunner {
         this.samples = samples;
         this.pottings = pottings;
         this.rounds = rounds;
+        this.climate = climate;
         this.assays = assays;
         this.plants = plants;
         this.own = own;
@@ -180,6 +184,7 @@ class DemoLoader implements ApplicationRunner {
                         test.test()));
         aftermath(station);
         station.potEvents().forEach(this::potEvent);
+        station.logged().forEach(climate::readLogger);
     }
 
     /** What was done with batches and shown by their tests, in the order in which it happened. */

@@ -16,7 +16,11 @@ import looseknit.server.shelf.OfferFacts;
 import looseknit.server.shelf.OwnMaterialFacts;
 import org.jspecify.annotations.Nullable;
 
-/** The demo's data as it is written down. */
+/**
+ * The demo's data as it is written down.
+ *
+ * @param logged places whose climate logger was read
+ */
 record Station(
         List<PlaceBody> places,
         List<DemoPlant> plants,
@@ -30,6 +34,7 @@ record Station(
         List<DemoStep> steps,
         List<DemoBatchTest> batchTests,
         List<DemoPotEvent> potEvents,
+        List<String> logged,
         List<DemoPotKind> potKinds) {
 
     /** A plant of the station's own. */

@@ -26,11 +26,14 @@ class CalendarController {
     private static final MediaType CALENDAR = MediaType.parseMediaType("text/calendar;charset=UTF-8");
 
     private final DueCalendar calendar;
+    private final DueRepository repository;
     private final CalendarFile file;
     private final Speech speech;
 
-    CalendarController(final DueCalendar calendar, final CalendarFile file, final Speech speech) {
+    CalendarController(
+            final DueCalendar calendar, final DueRepository repository, final CalendarFile file, final Speech speech) {
         this.calendar = calendar;
+        this.repository = repository;
         this.file = file;
         this.speech = speech;
     }
@@ -38,7 +41,7 @@ class CalendarController {
     /**
      * Something that is due.
      *
-     * @param subject the pot or the batch that it is of
+     * @param subject the pot, the batch or the lot that it is of
      * @param what what it is; null where its kind says it
      * @param because why; null where there is no more to say
      */
@@ -69,6 +72,17 @@ class CalendarController {
                         .toList(),
                 next.pots(),
                 next.reckoned());
+    }
+
+    /** How much is due by today: looks, and whatever else the calendar has. */
+    record DueCountBody(long looks, long others) {}
+
+    /** How much is due by today. */
+    @GetMapping("/calendar/count")
+    DueCountBody count() {
+        return new DueCountBody(
+                repository.dueLooks(calendar.today()),
+                calendar.next(0).entries().size());
     }
 
     /** The same as an iCalendar file (RFC 5545); calendars that subscribe to it follow each change. */

@@ -29,13 +29,21 @@ class CalendarFile {
         calendar.add(ImmutableMethod.PUBLISH);
         for (final DueCalendar.Entry entry : days.entries()) {
             final String what =
-                    Optional.ofNullable(entry.what()).map(wording::of).orElse("test");
+                    Optional.ofNullable(entry.what()).map(wording::of).orElseGet(() -> other(entry.kind()));
             final VEvent event = new VEvent(entry.on(), "%s: %s".formatted(entry.label(), what));
             event.add(new Uid("%s-%s@loose-knit".formatted(entry.kind(), entry.subject())));
             Optional.ofNullable(entry.because()).map(wording::of).ifPresent(words -> event.add(new Description(words)));
             calendar.add(event);
         }
         return text(calendar);
+    }
+
+    private static String other(final DueCalendar.Kind kind) {
+        return switch (kind) {
+            case SHELF_LOW -> "running low";
+            case OLD_BAG -> "open for long";
+            default -> "test";
+        };
     }
 
     private static String text(final Calendar calendar) {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -22,13 +23,14 @@ import looseknit.server.pot.PotEvent;
 import looseknit.server.pot.PotWork;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.Pottings;
+import looseknit.server.shelf.Shelf;
 import looseknit.server.trouble.TroublesAhead;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * What is due and when: feeds, tests, rests, repottings of all pots that stand here, batches to test, troubles to look at again. Reckoned once a day for
+ * What is due and when: feeds, tests, rests, repottings of all pots that stand here, batches to test, troubles to look at again, bags that run out. Reckoned once a day for
  * each pot, and again when it changes; held in mind, not stored.
  */
 @Service
@@ -40,12 +42,16 @@ class DueCalendar {
 
     private static final int MOST_TO_TEST = 100;
 
+    private static final Set<PotEvent.Kind> DONE =
+            EnumSet.of(PotEvent.Kind.FED, PotEvent.Kind.TOPPED_UP, PotEvent.Kind.FLUSHED);
+
     private final DueRepository repository;
     private final Pottings pottings;
     private final PotDrying drying;
     private final PotWork work;
     private final Batches batches;
     private final TroublesAhead troubles;
+    private final Shelf shelf;
     private final Clock clock;
     private final Map<UUID, Reckoned> reckoned = new ConcurrentHashMap<>();
 
@@ -56,6 +62,7 @@ class DueCalendar {
             final PotWork work,
             final Batches batches,
             final TroublesAhead troubles,
+            final Shelf shelf,
             final Clock clock) {
         this.repository = repository;
         this.pottings = pottings;
@@ -63,6 +70,7 @@ class DueCalendar {
         this.work = work;
         this.batches = batches;
         this.troubles = troubles;
+        this.shelf = shelf;
         this.clock = clock;
     }
 
@@ -71,7 +79,8 @@ class DueCalendar {
             long revision,
             LocalDate today,
             @Nullable LocalDate fedOn,
-            @Nullable LocalDate toppedUpOn) {}
+            @Nullable LocalDate toppedUpOn,
+            @Nullable LocalDate flushedOn) {}
 
     private record Reckoned(Basis basis, String label, List<Ahead.Due> dues) {}
 
@@ -82,8 +91,12 @@ class DueCalendar {
         TOP_UP,
         REST,
         REPOT,
+        FLUSH,
+        SETTLE,
         BATCH_TEST,
-        TROUBLE;
+        TROUBLE,
+        SHELF_LOW,
+        OLD_BAG;
 
         static Kind of(final Ahead.Kind kind) {
             return valueOf(kind.name());
@@ -93,7 +106,7 @@ class DueCalendar {
     /**
      * Something that is due.
      *
-     * @param subject the pot or the batch that it is of
+     * @param subject the pot, the batch or the lot that it is of
      * @param because why; null where there is no more to say
      */
     record Entry(
@@ -112,23 +125,31 @@ class DueCalendar {
      */
     record Days(LocalDate today, List<Entry> entries, int pots, int reckoned) {}
 
+    LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
     /** What is due up to some days from today, soonest first. */
     Days next(final int days) {
         final LocalDate today = LocalDate.now(clock);
         final LocalDate until = today.plusDays(days);
         final List<Entry> entries = new ArrayList<>();
         final List<StandingRow> standing = repository.standing();
-        final Map<UUID, LocalDate> fed = new HashMap<>();
-        final Map<UUID, LocalDate> toppedUp = new HashMap<>();
-        for (final LastStep last : work.lastOfEach(EnumSet.of(PotEvent.Kind.FED, PotEvent.Kind.TOPPED_UP))) {
-            (last.kind() == PotEvent.Kind.FED ? fed : toppedUp).put(last.pottingId(), last.on());
+        final Map<PotEvent.Kind, Map<UUID, LocalDate>> done = new EnumMap<>(PotEvent.Kind.class);
+        for (final LastStep last : work.lastOfEach(DONE)) {
+            done.computeIfAbsent(last.kind(), any -> new HashMap<>()).put(last.pottingId(), last.on());
         }
         final Set<UUID> here = new HashSet<>();
         int left = MOST_AT_ONCE;
         int known = 0;
         for (final StandingRow row : standing) {
             here.add(row.id());
-            final Basis basis = new Basis(row.revision(), today, fed.get(row.id()), toppedUp.get(row.id()));
+            final Basis basis = new Basis(
+                    row.revision(),
+                    today,
+                    done(done, PotEvent.Kind.FED, row.id()),
+                    done(done, PotEvent.Kind.TOPPED_UP, row.id()),
+                    done(done, PotEvent.Kind.FLUSHED, row.id()));
             Reckoned of = reckoned.get(row.id());
             if (of == null || !of.basis().equals(basis)) {
                 if (left == 0) {
@@ -168,8 +189,21 @@ class DueCalendar {
                         each.label(),
                         each.cause(),
                         null)));
+        shelf.concerns(today, until)
+                .forEach(each -> entries.add(new Entry(
+                        each.low() ? Kind.SHELF_LOW : Kind.OLD_BAG,
+                        each.on(),
+                        each.lotId(),
+                        each.material(),
+                        null,
+                        each.because())));
         entries.sort(Comparator.comparing(Entry::on).thenComparing(Entry::label));
         return new Days(today, entries, standing.size(), known);
+    }
+
+    private static @Nullable LocalDate done(
+            final Map<PotEvent.Kind, Map<UUID, LocalDate>> done, final PotEvent.Kind kind, final UUID pot) {
+        return done.getOrDefault(kind, Map.of()).get(pot);
     }
 
     private Reckoned reckon(final UUID id, final Basis basis) {
@@ -184,7 +218,8 @@ class DueCalendar {
                         new Ahead.History(
                                 potting.pottedOn(),
                                 Optional.ofNullable(basis.fedOn()),
-                                Optional.ofNullable(basis.toppedUpOn())),
+                                Optional.ofNullable(basis.toppedUpOn()),
+                                Optional.ofNullable(basis.flushedOn())),
                         basis.today()));
     }
 

@@ -1,5 +1,6 @@
 package looseknit.server.due;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import looseknit.server.pot.Potting;
@@ -14,4 +15,10 @@ interface DueRepository extends Repository<Potting, UUID> {
             where p.deletedAt is null and p.state = looseknit.server.pot.Potting$State.HERE
             """)
     List<StandingRow> standing();
+
+    @Query("""
+            select count(p) from Potting p
+            where p.deletedAt is null and p.state = looseknit.server.pot.Potting$State.HERE and p.nextLookOn <= :day
+            """)
+    long dueLooks(LocalDate day);
 }

@@ -11,7 +11,7 @@ interface OutcomeRepository extends Repository<Potting, UUID> {
 
     @Query("""
             select new looseknit.server.outcome.WatchedRow(
-              p.id, p.label, p.pottedOn, p.state, p.pace, p.paceLooks, p.placeName, p.plantId, p.wall, b.lot, b.blendId, v.name)
+              p.id, p.label, p.pottedOn, p.state, p.ownPace, p.paceLooks, p.placeName, p.plantId, p.wall, b.lot, b.blendId, v.name)
             from Potting p join Batch b on b.id = p.batchId
               join BlendVersion v on v.blendId = b.blendId and v.number = b.versionNumber
             where p.deletedAt is null

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
@@ -43,6 +44,8 @@ class Outcomes {
             EnumSet.of(PotEvent.Kind.LOST, PotEvent.Kind.LENT, PotEvent.Kind.GIVEN_AWAY, PotEvent.Kind.REPOTTED);
     private static final Set<PotEvent.Kind> HEALTH =
             EnumSet.of(PotEvent.Kind.THRIVING, PotEvent.Kind.FAIR, PotEvent.Kind.POOR);
+
+    private static final double YEAR_DAYS = 365;
 
     /** By what plants are put together. */
     enum By {
@@ -81,15 +84,42 @@ class Outcomes {
 
     /** Groups of plants, the largest first. */
     List<Group> by(final By by) {
+        return by(by, any -> true);
+    }
+
+    /**
+     * Blends by how their pots did, those of which more live first.
+     *
+     * @param plantId only pots with plants of the group of this one; null for all
+     */
+    List<Group> ofBlends(final @Nullable String plantId) {
+        final PlantBook plants = books.plants();
+        final Optional<String> group = Optional.ofNullable(plantId)
+                .flatMap(plants::plant)
+                .map(each -> each.group().id());
+        return by(
+                        By.BLEND,
+                        row -> plantId == null
+                                || Optional.ofNullable(row.plantId())
+                                        .flatMap(plants::plant)
+                                        .map(each -> each.group().id())
+                                        .equals(group))
+                .stream()
+                .sorted(Comparator.comparingDouble(
+                        (Group each) -> -each.fared().survival().at(YEAR_DAYS).low()))
+                .toList();
+    }
+
+    private List<Group> by(final By by, final Predicate<WatchedRow> wanted) {
         final LocalDate today = LocalDate.now(clock);
         final Map<UUID, LastStep> ends = last(ENDS);
         final Map<UUID, LastStep> health = last(HEALTH);
         final PlantBook plants = books.plants();
         final Map<Key, List<Fared.Watched>> groups = new LinkedHashMap<>();
-        for (final WatchedRow row : repository.watched()) {
-            groups.computeIfAbsent(key(row, by, plants), any -> new ArrayList<>())
-                    .add(watched(row, ends.get(row.id()), health.get(row.id()), today));
-        }
+        repository.watched().stream()
+                .filter(wanted)
+                .forEach(row -> groups.computeIfAbsent(key(row, by, plants), any -> new ArrayList<>())
+                        .add(watched(row, ends.get(row.id()), health.get(row.id()), today)));
         return groups.entrySet().stream()
                 .map(each -> new Group(
                         each.getKey().key(), each.getKey().name(), each.getValue(), Fared.of(each.getValue())))

@@ -90,19 +90,61 @@ class OutcomesController {
         }
     }
 
+    /** Two groups at the places that both stand at. */
+    record WithinBody(int places, int pots, double difference, double low, double high) {
+        static WithinBody of(final Comparison.Within within) {
+            return new WithinBody(within.places(), within.pots(), within.difference(), within.low(), within.high());
+        }
+    }
+
     /** Two groups side by side. */
     record ComparisonBody(
-            double days, double difference, double low, double high, double chiSquare, double p, List<Message> words) {
+            double days,
+            double difference,
+            double low,
+            double high,
+            @Nullable WithinBody within,
+            double chiSquare,
+            double p,
+            List<Message> words) {
         static ComparisonBody of(final Comparison comparison) {
             return new ComparisonBody(
                     comparison.days(),
                     comparison.difference(),
                     comparison.low(),
                     comparison.high(),
+                    comparison.within().map(WithinBody::of).orElse(null),
                     comparison.logRank().chiSquare(),
                     comparison.logRank().p(),
                     comparison.words());
         }
+    }
+
+    /**
+     * How pots of a blend did, for where it is listed among others.
+     *
+     * @param blend its id
+     * @param words how they did
+     * @param few whether they are too few to tell much
+     */
+    record BlendRecordBody(String blend, String name, int plants, List<Message> words, boolean few) {
+        static BlendRecordBody of(final Outcomes.Group group) {
+            return new BlendRecordBody(
+                    group.key(),
+                    group.name(),
+                    group.watched().size(),
+                    group.fared().words(),
+                    group.fared().few());
+        }
+    }
+
+    /** How pots of each blend did: of all plants, or of those of the group of one. */
+    @GetMapping("/blends")
+    List<BlendRecordBody> blends(@RequestParam(required = false) final @Nullable String plant) {
+        return outcomes.ofBlends(plant).stream()
+                .limit(MOST_GROUPS)
+                .map(BlendRecordBody::of)
+                .toList();
     }
 
     /** A plant to ask after. */

@@ -10,6 +10,7 @@ import looseknit.core.message.Message;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Plant;
 import looseknit.core.outlook.Ahead;
+import looseknit.core.outlook.Given;
 import looseknit.server.frame.Refused;
 import looseknit.server.message.Speech;
 import looseknit.server.planting.SectionBody;
@@ -58,6 +59,18 @@ class PortraitController {
     /** The mix as it is by now: years since it was filled, how far it has sunk, its air now and then, and the least that roots bear. */
     record MixNowBody(double years, double sunkCm, double airPercent, double airThenPercent, double leastAirPercent) {}
 
+    /** Feed or lime that was given: what, when, how much [g], and what share is left. */
+    record GivenBody(Message what, LocalDate on, @Nullable Double grams, double left, Message says) {
+        static GivenBody of(final Given given) {
+            return new GivenBody(
+                    given.what(),
+                    given.on(),
+                    given.grams().isPresent() ? given.grams().getAsDouble() : null,
+                    given.left(),
+                    given.says());
+        }
+    }
+
     /** A plant of the same family: its mother, what came from it, what it came from by another pot. */
     record RelativeBody(
             UUID id,
@@ -78,6 +91,7 @@ class PortraitController {
      * @param hint how dry it may get; null if nothing is known
      * @param now the mix by its age
      * @param ahead what comes beyond the next look
+     * @param given feed and lime that it was given, and what is left of them
      * @param family where it came from and what came from it
      */
     record PortraitBody(
@@ -90,6 +104,7 @@ class PortraitController {
             @Nullable Message hint,
             MixNowBody now,
             List<PotDueBody> ahead,
+            List<GivenBody> given,
             List<RelativeBody> family) {}
 
     @GetMapping
@@ -119,10 +134,21 @@ class PortraitController {
                                 new Ahead.History(
                                         potting.pottedOn(),
                                         work.last(id, PotEvent.Kind.FED),
-                                        work.last(id, PotEvent.Kind.TOPPED_UP)),
+                                        work.last(id, PotEvent.Kind.TOPPED_UP),
+                                        work.last(id, PotEvent.Kind.FLUSHED)),
                                 today)
                         .stream()
                         .map(due -> new PotDueBody(due.kind(), due.kind().words(), due.on(), due.because()))
+                        .toList(),
+                Given.to(
+                                read.potted(),
+                                read.setUp()
+                                        .mixLitres(read.potted().brief().pot().orElseThrow()),
+                                potting.pottedOn(),
+                                work.feeds(id),
+                                today)
+                        .stream()
+                        .map(GivenBody::of)
                         .toList(),
                 family(potting));
     }

@@ -34,6 +34,8 @@ public class PotEvent extends ToldOnce {
         SET_UP,
         FED,
         TOPPED_UP,
+        /** Salts were rinsed out. */
+        FLUSHED,
         NOTED,
         PICTURED,
         /** How it does. */

@@ -2,6 +2,7 @@ package looseknit.server.pot;
 
 import static looseknit.server.paper.Paper.plain;
 
+import jakarta.validation.constraints.Size;
 import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
 import java.util.List;
@@ -24,6 +25,7 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 @RequestMapping("/api/pot-labels.pdf")
 class PotLabelsController {
 
+    private static final int LONGEST_NOTE = 60;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
     /** Sizes of labels: how many stand side by side, and how high each is [mm]. */
@@ -57,12 +59,13 @@ class PotLabelsController {
         this.paper = paper;
     }
 
-    /** A sheet of labels of pots. */
+    /** A sheet of labels of pots; a note goes on each. */
     @GetMapping(produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheet(
             @RequestParam final List<UUID> ids,
             @RequestParam(defaultValue = "A4") final String size,
-            @RequestParam(defaultValue = "SMALL") final String label) {
+            @RequestParam(defaultValue = "SMALL") final String label,
+            @RequestParam(defaultValue = "") @Size(max = LONGEST_NOTE) final String note) {
         if (ids.size() > PottingsController.MOST_AT_ONCE) {
             throw new OutOfRangeException(
                     "ids", ids.size(), TableText.said("up to %d pots".formatted(PottingsController.MOST_AT_ONCE)));
@@ -78,7 +81,7 @@ class PotLabelsController {
             body.append("<tr>");
             for (int j = i; j < i + labels.across; j++) {
                 body.append("<td class=\"label\">")
-                        .append(j < pots.size() ? label(pots.get(j)) : "")
+                        .append(j < pots.size() ? label(pots.get(j), note) : "")
                         .append("</td>");
             }
             body.append("</tr>");
@@ -95,20 +98,22 @@ class PotLabelsController {
                         .label td { padding: 0 1mm 0 0 }
                         .name { font-size: 11pt; line-height: 1.1 }
                         .small { font-size: 7.5pt; line-height: 1.25 }
+                        .note { font-size: 8.5pt; font-weight: bold }
                         img { width: 17mm; height: 17mm }
                         """.formatted(sheet.css(), labels.highMm), body.toString()));
     }
 
-    private static String label(final PottingBody pot) {
+    private static String label(final PottingBody pot, final String note) {
         return """
                 <table><tr><td><div class="name">%s</div><div class="small">%s</div>
-                <div class="small">%s, lot %s</div><div class="small">potted %s</div></td>
+                <div class="small">%s, lot %s</div><div class="small">potted %s</div>%s</td>
                 <td style="width:17mm;padding:0"><img src="%s" alt="the pot"/></td></tr></table>""".formatted(
                         plain(pot.label()),
                         plain(pot.plantName()),
                         plain(pot.blendName()),
                         plain(pot.lot()),
                         DAY.format(pot.pottedOn()),
+                        note.isBlank() ? "" : "<div class=\"note\">%s</div>".formatted(plain(note)),
                         Paper.qr(ServletUriComponentsBuilder.fromCurrentContextPath()
                                 .path("/pots/{id}")
                                 .buildAndExpand(pot.id())

@@ -9,11 +9,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
+import looseknit.core.outlook.Given;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
 import looseknit.server.need.PlaceBody;
@@ -94,13 +96,13 @@ public class PotWork {
             case LENT, GIVEN_AWAY -> leaves(potting, told);
             case LOST -> lost(potting, told);
             case CAME_BACK -> back(potting);
-            case FED, TOPPED_UP, NOTED, THRIVING, FAIR, POOR -> {}
+            case FED, TOPPED_UP, FLUSHED, NOTED, THRIVING, FAIR, POOR -> {}
             default ->
                 throw new OutOfRangeException(
                         "kind",
                         told.kind().name(),
                         TableText.said(
-                                "MOVED, LENT, CAME_BACK, GIVEN_AWAY, LOST, FED, TOPPED_UP, NOTED, THRIVING, FAIR or POOR"));
+                                "MOVED, LENT, CAME_BACK, GIVEN_AWAY, LOST, FED, TOPPED_UP, FLUSHED, NOTED, THRIVING, FAIR or POOR"));
         }
         return pottings.saveAndFlush(potting);
     }
@@ -242,6 +244,16 @@ public class PotWork {
                 .filter(event -> event.kind() == Kind.FED)
                 .map(PotEvent::happenedOn)
                 .sorted(Comparator.reverseOrder())
+                .toList();
+    }
+
+    /** The feeds of a pot. */
+    List<Given.Fed> feeds(final UUID pottingId) {
+        return of(pottingId).stream()
+                .filter(event -> event.kind() == Kind.FED)
+                .map(event -> new Given.Fed(
+                        event.happenedOn(),
+                        event.amount() == null ? OptionalDouble.empty() : OptionalDouble.of(event.amount())))
                 .toList();
     }
 

@@ -1,6 +1,8 @@
 package looseknit.server.shelf;
 
 import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -14,7 +16,11 @@ import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
+import looseknit.core.message.Dimension;
+import looseknit.core.message.Quantity;
 import looseknit.core.shelf.Depletion;
+import looseknit.core.shelf.OpenBag;
+import looseknit.core.shelf.ShelfSentence;
 import looseknit.core.shelf.Stock;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
@@ -106,6 +112,50 @@ public class Shelf {
                     .ifPresent(price -> prices.put(facts.materialId(), price));
         });
         return prices;
+    }
+
+    /** What is in a bag, and whose it was. */
+    @Transactional(readOnly = true)
+    public String nameOf(final UUID id) {
+        final LotFacts facts = find(id).facts();
+        final String name = material(facts.materialId()).name();
+        return facts.supplier() == null || facts.supplier().isBlank() ? name : name + ", " + facts.supplier();
+    }
+
+    /** Bags that run out or have been open for long, up to a day. */
+    @Transactional(readOnly = true)
+    public List<ShelfConcern> concerns(final LocalDate today, final LocalDate until) {
+        final List<ShelfConcern> concerns = new ArrayList<>();
+        for (final Lot lot : lots()) {
+            final LotFacts facts = lot.facts();
+            final Material material = material(facts.materialId());
+            if (facts.leftLitres() <= mark(facts, material)) {
+                concerns.add(new ShelfConcern(
+                        lot.id(),
+                        true,
+                        material.name(),
+                        today,
+                        ShelfSentence.LOW.with(Quantity.of(Dimension.VOLUME, facts.leftLitres(), 1))));
+            }
+            if (facts.openedOn() != null && facts.leftLitres() > 0) {
+                OpenBag.lookOn(material, facts.fed(), facts.openedOn())
+                        .filter(on -> !on.isAfter(until))
+                        .ifPresent(on -> concerns.add(new ShelfConcern(
+                                lot.id(),
+                                false,
+                                material.name(),
+                                on.isBefore(today) ? today : on,
+                                ShelfSentence.OLD_BAG.with((int) ChronoUnit.MONTHS.between(
+                                        facts.openedOn(), on.isBefore(today) ? today : on)))));
+            }
+        }
+        return concerns;
+    }
+
+    private static double mark(final LotFacts facts, final Material material) {
+        return facts.lowLitres() == null
+                ? Stock.usualLowMark(new Stock(facts.sold(), facts.amount(), facts.swell()).usableLitres(material))
+                : facts.lowLitres();
     }
 
     @Transactional(readOnly = true)
@@ -234,15 +284,13 @@ public class Shelf {
     private ShelfLotBody body(final Lot lot, final boolean inUse) {
         final LotFacts facts = lot.facts();
         final Material material = material(facts.materialId());
-        final double full = new Stock(facts.sold(), facts.amount(), facts.swell()).usableLitres(material);
-        final double mark = facts.lowLitres() == null ? Stock.usualLowMark(full) : facts.lowLitres();
         return ShelfLotBody.of(
                 lot,
                 material,
                 facts.measuredOrNothing()
                         .toCore(facts.fed(), facts.rinsed(), facts.quarantined())
                         .applyTo(material),
-                facts.leftLitres() <= mark,
+                facts.leftLitres() <= mark(facts, material),
                 inUse,
                 speech.system());
     }

@@ -1,0 +1,190 @@
+package looseknit.server.outcome;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import looseknit.core.care.Answer;
+import looseknit.core.message.Message;
+import looseknit.server.frame.Books;
+import looseknit.server.pot.PotEvent;
+import looseknit.server.shelf.Shelf;
+import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A year of the house, over HTTP: what was mixed, potted, lost, spent and learnt. */
+@RestController
+@Transactional(readOnly = true)
+@RequestMapping("/api/year")
+class YearController {
+
+    private static final Set<PotEvent.Kind> BECAME = EnumSet.of(
+            PotEvent.Kind.LOST,
+            PotEvent.Kind.GIVEN_AWAY,
+            PotEvent.Kind.REPOTTED,
+            PotEvent.Kind.DIVIDED,
+            PotEvent.Kind.CUTTINGS,
+            PotEvent.Kind.FED);
+    private static final Set<Answer> WATERS = EnumSet.of(Answer.WATERED, Answer.WATERED_LIGHTLY, Answer.BONE_DRY);
+
+    private final YearRepository repository;
+    private final Outcomes outcomes;
+    private final Shelf shelf;
+    private final Books books;
+    private final Clock clock;
+
+    YearController(
+            final YearRepository repository,
+            final Outcomes outcomes,
+            final Shelf shelf,
+            final Books books,
+            final Clock clock) {
+        this.repository = repository;
+        this.outcomes = outcomes;
+        this.shelf = shelf;
+        this.books = books;
+        this.clock = clock;
+    }
+
+    /** A blend that was mixed: how many batches, and litres in all. */
+    record MixedBlendBody(String name, int batches, double litres) {}
+
+    /** A material that went into the batches: litres, and what they cost at today's prices; null without a price. */
+    record UsedMaterialBody(
+            String name, double litres, @Nullable Double cost) {}
+
+    /** A plant that was lost, and of what. */
+    record LostBody(UUID id, String label, LocalDate on, String words) {}
+
+    /** What was learnt of pots with something in common. */
+    record LearntBody(String name, int plants, List<Message> words) {}
+
+    /**
+     * A year.
+     *
+     * @param years years that can be told of, the last first
+     * @param spent what the materials cost that have a price
+     * @param unpriced how many materials have none
+     * @param fedGrams feed that was given, as far as it was weighed [g]
+     */
+    record HouseYearBody(
+            int year,
+            List<Integer> years,
+            List<MixedBlendBody> mixed,
+            List<UsedMaterialBody> used,
+            double spent,
+            int unpriced,
+            long potted,
+            int repotted,
+            int increased,
+            int givenAway,
+            List<LostBody> lost,
+            long looks,
+            long waterings,
+            int feeds,
+            double fedGrams,
+            List<LearntBody> blends,
+            List<LearntBody> places) {}
+
+    @GetMapping
+    HouseYearBody year(@RequestParam(required = false) @Min(1900) @Max(9999) final @Nullable Integer year) {
+        final int now = LocalDate.now(clock).getYear();
+        final int of = Objects.requireNonNullElse(year, now);
+        final LocalDate from = LocalDate.of(of, 1, 1);
+        final LocalDate to = LocalDate.of(of, 12, 31);
+        final List<YearRepository.BecameRow> became = repository.became(from, to, BECAME);
+        final List<UsedMaterialBody> used = used(from, to);
+        return new HouseYearBody(
+                of,
+                years(now),
+                mixed(repository.mixed(from, to)),
+                used,
+                used.stream()
+                        .flatMap(each -> Optional.ofNullable(each.cost()).stream())
+                        .mapToDouble(Double::doubleValue)
+                        .sum(),
+                (int) used.stream().filter(each -> each.cost() == null).count(),
+                repository.potted(from, to),
+                count(became, PotEvent.Kind.REPOTTED),
+                count(became, PotEvent.Kind.DIVIDED) + count(became, PotEvent.Kind.CUTTINGS),
+                count(became, PotEvent.Kind.GIVEN_AWAY),
+                became.stream()
+                        .filter(each -> each.kind() == PotEvent.Kind.LOST)
+                        .map(each -> new LostBody(each.potting(), each.label(), each.on(), each.words()))
+                        .toList(),
+                repository.looks(from, to),
+                repository.waterings(from, to, WATERS),
+                count(became, PotEvent.Kind.FED),
+                became.stream()
+                        .filter(each -> each.kind() == PotEvent.Kind.FED)
+                        .flatMap(each -> Optional.ofNullable(each.amount()).stream())
+                        .mapToDouble(Double::doubleValue)
+                        .sum(),
+                learnt(Outcomes.By.BLEND),
+                learnt(Outcomes.By.PLACE));
+    }
+
+    private List<Integer> years(final int now) {
+        final int first =
+                Optional.ofNullable(repository.first()).map(LocalDate::getYear).orElse(now);
+        return IntStream.rangeClosed(Math.min(first, now), now)
+                .boxed()
+                .sorted(Comparator.reverseOrder())
+                .toList();
+    }
+
+    private static int count(final List<YearRepository.BecameRow> became, final PotEvent.Kind kind) {
+        return (int) became.stream().filter(each -> each.kind() == kind).count();
+    }
+
+    private static List<MixedBlendBody> mixed(final List<YearRepository.MixedRow> rows) {
+        return rows.stream().collect(Collectors.groupingBy(YearRepository.MixedRow::blendName)).entrySet().stream()
+                .map(each -> new MixedBlendBody(
+                        each.getKey(),
+                        each.getValue().size(),
+                        each.getValue().stream()
+                                .flatMap(row -> Optional.ofNullable(row.litres()).stream())
+                                .mapToDouble(Double::doubleValue)
+                                .sum()))
+                .sorted(Comparator.comparing(MixedBlendBody::litres).reversed())
+                .toList();
+    }
+
+    private List<UsedMaterialBody> used(final LocalDate from, final LocalDate to) {
+        final Map<String, Double> prices = shelf.pricesPerLitre();
+        return repository.used(from, to).stream()
+                .map(row -> new UsedMaterialBody(
+                        books.materials()
+                                .material(row.materialId())
+                                .map(each -> each.name())
+                                .orElse(row.materialId()),
+                        row.litres(),
+                        prices.containsKey(row.materialId())
+                                ? Double.valueOf(row.litres() * prices.get(row.materialId()))
+                                : null))
+                .toList();
+    }
+
+    private List<LearntBody> learnt(final Outcomes.By by) {
+        final Stream<Outcomes.Group> groups = outcomes.by(by).stream();
+        return groups.filter(each -> !each.fared().few())
+                .map(each -> new LearntBody(
+                        each.name(), each.watched().size(), each.fared().words()))
+                .toList();
+    }
+}

@@ -1,0 +1,57 @@
+package looseknit.server.outcome;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import looseknit.server.pot.PotEvent;
+import looseknit.server.pot.Potting;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+/** What a year is told of. */
+interface YearRepository extends Repository<Potting, UUID> {
+
+    /** A batch that was mixed, and of what blend. */
+    record MixedRow(UUID id, String lot, String blendName, LocalDate mixedOn, Double litres) {}
+
+    /** What became of a pot on a day, and in what words. */
+    record BecameRow(UUID potting, String label, PotEvent.Kind kind, LocalDate on, String words, Double amount) {}
+
+    /** What came off the shelf for batches. */
+    record UsedRow(String materialId, double litres) {}
+
+    @Query("""
+            select new looseknit.server.outcome.YearRepository$MixedRow(b.id, b.lot, v.name, b.mixedOn, b.litresToMake)
+            from Batch b join BlendVersion v on v.blendId = b.blendId and v.number = b.versionNumber
+            where b.mixedOn between :from and :to order by b.mixedOn, b.lot
+            """)
+    List<MixedRow> mixed(LocalDate from, LocalDate to);
+
+    @Query("select count(p) from Potting p where p.deletedAt is null and p.pottedOn between :from and :to")
+    long potted(LocalDate from, LocalDate to);
+
+    @Query("""
+            select new looseknit.server.outcome.YearRepository$BecameRow(
+              p.id, p.label, e.kind, e.happenedOn, e.words, e.amount)
+            from PotEvent e join Potting p on p.id = e.pottingId
+            where p.deletedAt is null and e.happenedOn between :from and :to and e.kind in :kinds
+            order by e.happenedOn, p.label
+            """)
+    List<BecameRow> became(LocalDate from, LocalDate to, Iterable<PotEvent.Kind> kinds);
+
+    @Query("select count(l) from Look l where l.lookedOn between :from and :to")
+    long looks(LocalDate from, LocalDate to);
+
+    @Query("select count(l) from Look l where l.lookedOn between :from and :to and l.answer in :waters")
+    long waterings(LocalDate from, LocalDate to, Iterable<looseknit.core.care.Answer> waters);
+
+    @Query("""
+            select new looseknit.server.outcome.YearRepository$UsedRow(u.materialId, sum(u.litres))
+            from BatchLot u join Batch b on b.id = u.batchId
+            where b.mixedOn between :from and :to group by u.materialId order by sum(u.litres) desc
+            """)
+    List<UsedRow> used(LocalDate from, LocalDate to);
+
+    @Query("select min(b.mixedOn) from Batch b")
+    LocalDate first();
+}
