@@ -28,7 +28,7 @@ const days = (value: number) => figure(value, value < 3 ? 1 : 0)
       <div class="columns">
         <section v-if="data.places.length > 0" :aria-label="$t('care.hand.byPlace')">
           <h2>{{ $t('care.hand.byPlace') }}</h2>
-          <table>
+          <table class="lines">
             <thead>
               <tr>
                 <th scope="col">{{ $t('care.hand.place') }}</th>
@@ -87,16 +87,19 @@ li::first-letter {
   gap: 40px;
   align-items: start;
 }
-th small {
-  display: block;
-  font-weight: 400;
-}
 article {
   border-bottom: 1px solid var(--line);
   padding: 4px 0 8px;
 }
 h3 {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  align-items: baseline;
   margin: 6px 0 2px;
+}
+article ul {
+  padding-left: 18px;
 }
 article p,
 article ul {

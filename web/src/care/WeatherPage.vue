@@ -154,7 +154,7 @@ const chosen = async (event: Event) => {
             {{ $t('care.weather.rainInAll', { rain: fallen(Math.round(rain)), days: days.length }) }}
           </p>
           <div class="table">
-            <table>
+            <table class="lines">
               <thead>
                 <tr>
                   <th scope="col">{{ $t('care.weather.day') }}</th>
@@ -185,7 +185,7 @@ const chosen = async (event: Event) => {
           <Button :label="$t('care.weather.read')" outlined :disabled="busy" @click="readLogger" />
         </p>
         <p class="soft">{{ $t('care.weather.simulated') }}</p>
-        <label for="logger-file">{{ $t('care.weather.paste') }}</label>
+        <label for="logger-file" class="over">{{ $t('care.weather.paste') }}</label>
         <Textarea
           id="logger-file"
           v-model="file"
@@ -273,6 +273,10 @@ textarea {
   width: 100%;
   font-family: var(--figures);
   font-size: 13px;
+}
+.over {
+  display: block;
+  margin-top: 16px;
 }
 .acts {
   display: flex;

@@ -93,7 +93,7 @@ const print = () => window.print()
         <section :aria-label="$t('outcome.year.blends')">
           <h2>{{ $t('outcome.year.blends') }}</h2>
           <p v-if="data.mixed.length === 0">{{ $t('outcome.year.nothingMixed') }}</p>
-          <table v-else>
+          <table v-else class="lines">
             <tbody>
               <tr v-for="each in data.mixed" :key="each.name">
                 <th scope="row">{{ each.name }}</th>
@@ -104,7 +104,7 @@ const print = () => window.print()
           </table>
           <h2>{{ $t('outcome.year.used') }}</h2>
           <p v-if="data.used.length === 0">{{ $t('outcome.year.nothingUsed') }}</p>
-          <table v-else>
+          <table v-else class="lines">
             <tbody>
               <tr v-for="each in data.used" :key="each.name">
                 <th scope="row">{{ each.name }}</th>
@@ -182,6 +182,10 @@ ul {
   list-style: none;
 }
 li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  align-items: baseline;
   padding: 3px 0;
   border-bottom: 1px solid var(--line);
 }

@@ -30,3 +30,6 @@ CREATE TABLE climate_day (
     light_mol DOUBLE PRECISION,
     PRIMARY KEY (place_name, logged_on)
 );
+
+-- days for which a pot is left dry before its plant, which stores water, gets some
+ALTER TABLE potting ADD COLUMN waits_days INT DEFAULT 0 NOT NULL;

@@ -35,6 +35,9 @@ public record Hand(double everyDays, double lowDays, double highDays, int wateri
     /** Within a day nobody tells sooner from later. */
     private static final double LEAST_DAYS = 0.5;
 
+    /** Rounds are walked by days: a day more or less is no misfit. */
+    private static final double ROUNDS_DAYS = 1;
+
     /** Off by so much is off from what one says; by judgement. */
     private static final double OFF = 0.2;
 
@@ -62,10 +65,10 @@ public record Hand(double everyDays, double lowDays, double highDays, int wateri
 
     /** Whether a pot fits this hand: only where the range in which it wants water leaves no doubt. */
     public Fit fit(final Estimate wants) {
-        if (wants.high80() < everyDays) {
+        if (wants.high80() < everyDays - ROUNDS_DAYS) {
             return Fit.TOO_SELDOM;
         }
-        return wants.low80() > everyDays ? Fit.TOO_OFTEN : Fit.FITS;
+        return wants.low80() > everyDays + ROUNDS_DAYS ? Fit.TOO_OFTEN : Fit.FITS;
     }
 
     /**

@@ -123,7 +123,8 @@ public final class LikePots {
     }
 
     /**
-     * What is to be taken of a pot before its own looks.
+     * What is to be taken of a pot before its own looks; as reckoned where no other of its place or its blend has shown anything: a wall alone makes
+     * no likeness.
      *
      * @param own what it has taught itself, which is among what is known here and is left out again; empty for a pot that is new
      */
@@ -131,6 +132,7 @@ public final class LikePots {
         final int[] at = columns(kind);
         final Optional<Told> told = own.flatMap(Taught::told);
         final int others = parts(kind).stream()
+                        .filter(part -> part.share() > FROM_WALL)
                         .mapToInt(part -> pots.getOrDefault(part.key(), 0))
                         .max()
                         .orElse(0)

@@ -2,6 +2,7 @@ package looseknit.core.care;
 
 import static looseknit.core.measure.Require.within;
 
+import java.time.Month;
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.dry.DryDown;
 import looseknit.core.measure.Estimate;
@@ -9,6 +10,7 @@ import looseknit.core.measure.Limit;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.message.Quantity;
+import looseknit.core.need.Growing;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
@@ -39,6 +41,8 @@ public record NextLook(int inDays, Reason reason) {
         SOAKING,
         /** It got only a little water. */
         LIGHTLY,
+        /** It rests, and gets little or no water. */
+        RESTING,
         /** It was passed by. */
         SKIPPED;
 
@@ -46,7 +50,7 @@ public record NextLook(int inDays, Reason reason) {
         public boolean followsTheWeather() {
             return switch (this) {
                 case PREDICTED, BEYOND_HORIZON, WARM_SPELL, COOL_SPELL, RAINED -> true;
-                case STILL_MOIST, SOAKING, LIGHTLY, SKIPPED -> false;
+                case RESTING, STILL_MOIST, SOAKING, LIGHTLY, SKIPPED -> false;
             };
         }
 
@@ -54,16 +58,17 @@ public record NextLook(int inDays, Reason reason) {
          * The reason in words.
          *
          * @param days predicted days from watering until the plant wants water
-         * @param dryness how dry it is then
+         * @param trigger how far it may dry
          */
-        public Message words(final Estimate days, final Message dryness) {
+        public Message words(final Estimate days, final AllowableDepletion trigger) {
             return switch (this) {
                 case PREDICTED ->
-                    CareSentence.PREDICTED.with(
-                            dryness,
-                            figure(days.value()),
-                            figure(Math.max(LEAST_DAYS, days.low80())).bare(),
-                            figure(days.high80()).bare());
+                    (trigger.waitsDays() == 0 ? CareSentence.PREDICTED : CareSentence.PREDICTED_FOR_LONG)
+                            .with(
+                                    trigger,
+                                    figure(days.value()),
+                                    figure(Math.max(LEAST_DAYS, days.low80())).bare(),
+                                    figure(days.high80()).bare());
                 case BEYOND_HORIZON ->
                     CareSentence.LONGER_THAN.with(Quantity.trimmed(Dimension.DAYS, DryDown.HORIZON_DAYS, 0));
                 case WARM_SPELL -> CareSentence.WARM_SPELL.with();
@@ -72,6 +77,7 @@ public record NextLook(int inDays, Reason reason) {
                 case STILL_MOIST -> CareSentence.STILL_MOIST.with();
                 case SOAKING -> CareSentence.SOAKING.with();
                 case LIGHTLY -> CareSentence.LIGHTLY.with();
+                case RESTING -> CareSentence.RESTING.with();
                 case SKIPPED -> CareSentence.SKIPPED.with();
             };
         }
@@ -130,6 +136,23 @@ public record NextLook(int inDays, Reason reason) {
     }
 
     /**
+     * After an answer in a month, for a plant that may rest then.
+     *
+     * @param days predicted days from a watering until the plant wants water in growth
+     * @param trigger how far it may dry
+     */
+    public static NextLook after(
+            final Answer answer,
+            final Estimate days,
+            final AllowableDepletion trigger,
+            final Growing.Rest rest,
+            final Month month) {
+        final double waits = rest.waits(month);
+        final NextLook look = after(answer, days.times(waits), trigger);
+        return waits > 1 && look.reason() == Reason.PREDICTED ? new NextLook(look.inDays(), Reason.RESTING) : look;
+    }
+
+    /**
      * After a watering.
      *
      * @param days predicted days until the plant wants water
@@ -152,7 +175,8 @@ public record NextLook(int inDays, Reason reason) {
     }
 
     private static double earliest(final Estimate days, final AllowableDepletion trigger) {
-        final double bears = trigger.mayStayDryDays() / (HALVES * Math.max(LEAST_DAYS, days.value()));
+        final double bears =
+                (trigger.mayStayDryDays() - trigger.waitsDays()) / (HALVES * Math.max(LEAST_DAYS, days.value()));
         final double late = LATE_COSTS / (1 + bears);
         final double share = Math.min(LATEST, 1 / (1 + late));
         return days.value() + days.sd() * new NormalDistribution().inverseCumulativeProbability(share);

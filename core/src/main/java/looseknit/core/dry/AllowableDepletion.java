@@ -14,6 +14,10 @@ public enum AllowableDepletion implements Named {
     COMPLETELY(0.97, 5, 21, 14);
 
     private static final String BECAUSE = "because";
+
+    /** What bears so many dry days stores water [d]. */
+    private static final int STORES_DAYS = 10;
+
     private final double depletion;
     private final int mayStayMoistDays;
     private final int mayStayDryDays;
@@ -45,6 +49,14 @@ public enum AllowableDepletion implements Named {
     /** Days after which such a plant is usually watered in a room, to begin with [d]; common practice by judgement. */
     public int usualDays() {
         return usualDays;
+    }
+
+    /**
+     * Days for which a pot that has dried so far is left dry before it is watered again [d]: plants that store water are left to draw on it. Common
+     * practice by judgement: a third of what they bear.
+     */
+    public int waitsDays() {
+        return mayStayDryDays < STORES_DAYS ? 0 : mayStayDryDays / 3;
     }
 
     /** Days that the pot may stay moister than it should get before roots suffer; common practice by judgement. */

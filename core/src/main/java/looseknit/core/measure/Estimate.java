@@ -30,6 +30,11 @@ public record Estimate(double value, double sd) {
         return value + Z80 * sd;
     }
 
+    /** The estimate with something on top that is certain. */
+    public Estimate plus(final double more) {
+        return new Estimate(value + more, sd);
+    }
+
     /** The same estimate in another unit. */
     public Estimate times(final double factor) {
         return new Estimate(value * factor, sd * Math.abs(factor));

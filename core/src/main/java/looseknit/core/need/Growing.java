@@ -76,6 +76,9 @@ public record Growing(
         WINTER_DRY,
         SUMMER_DRY;
 
+        private static final double COOL_WAITS = 1.5;
+        private static final double DRY_WAITS = 4;
+
         /** Whether a month north of the equator belongs to it; common practice, no source. */
         public boolean covers(final Month month) {
             return switch (this) {
@@ -84,6 +87,17 @@ public record Growing(
                     month.compareTo(Month.NOVEMBER) >= 0 || month.compareTo(Month.FEBRUARY) <= 0;
                 case SUMMER_DRY -> month.compareTo(Month.JUNE) >= 0 && month.compareTo(Month.AUGUST) <= 0;
             };
+        }
+
+        /**
+         * How many times as long a plant waits for water in a month as it would in growth; by judgement: a little less in a cool rest, about once a month
+         * in a dry one.
+         */
+        public double waits(final Month month) {
+            if (!covers(month)) {
+                return 1;
+            }
+            return this == WINTER_COOL ? COOL_WAITS : DRY_WAITS;
         }
 
         /** Month in which it begins. */

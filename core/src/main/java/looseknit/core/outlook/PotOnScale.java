@@ -41,7 +41,7 @@ public record PotOnScale(double left, double wantsLeft, OptionalDouble predicted
      * @param plantKg the plant [kg], 0 where nobody knows
      */
     public static PotOnScale of(final PotPortrait portrait, final double plantKg, final double grams) {
-        within("grams", grams, 1, HEAVIEST_G, Limit.GRAMS);
+        within("pot.grams", grams, 1, HEAVIEST_G, Limit.GRAMS);
         final double raw = portrait.leftAt(grams / GRAMS - plantKg);
         final double left = Math.max(0, Math.min(1, raw));
         final double wantsLeft = 1 - portrait.wants();

@@ -39,7 +39,8 @@ import looseknit.core.reading.Reading;
  * @param kg what to tell it by in the hand
  * @param wetStands how firmly it stands with a grown plant, just watered; empty where it hangs
  * @param dryStands the same when dry
- * @param days days from a watering until the plant wants water
+ * @param days days from a watering until the pot is as dry as the plant wants it
+ * @param waits days for which it is left dry then, since the plant stores water [d]
  * @param wants share of the usable water that is gone by then, 0 to 1
  * @param curves usable water that is left, in its own wall first, then in one that breathes where it does not, or the other way round
  * @param syringe how a glass without holes is watered; empty for others
@@ -58,6 +59,7 @@ public record PotPortrait(
         Optional<Stability> wetStands,
         Optional<Stability> dryStands,
         Estimate days,
+        int waits,
         double wants,
         List<Curve> curves,
         Optional<ClosedGlass> syringe,
@@ -146,6 +148,11 @@ public record PotPortrait(
         return left.get((int) Math.max(0, Math.min(left.size() - 1, daysSince)));
     }
 
+    /** Days from a watering until the plant wants water: until the pot is as dry as it should be, and has been left dry for as long as it should be. */
+    public Estimate wantsWater() {
+        return days.plus(waits);
+    }
+
     /** Weight of the pot with its mix some days after a watering, without the plant [kg]. */
     public double kgAfter(final long daysSince) {
         return kg.dry() + left(daysSince) * (kg.watered() - kg.dry());
@@ -223,6 +230,7 @@ public record PotPortrait(
                 stands(potted, filling, 1),
                 stands(potted, filling, 0),
                 days,
+                potted.trigger().waitsDays(),
                 wants,
                 curves(potted, filling, days, horizon),
                 glass(potted, filling, drying),

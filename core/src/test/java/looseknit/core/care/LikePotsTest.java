@@ -48,10 +48,11 @@ class LikePotsTest {
 
         final Prior all = others.of(kind("shelf", "bark", "clay"), RECKONED, Optional.empty());
         final Prior place = others.of(kind("shelf", "peat", "plastic"), RECKONED, Optional.empty());
-        final Prior wall = others.of(kind("cellar", "peat", "clay"), RECKONED, Optional.empty());
+        final Prior blend = others.of(kind("cellar", "bark", "plastic"), RECKONED, Optional.empty());
         assertThat(all.log()).isLessThan(place.log());
-        assertThat(place.log()).isLessThan(wall.log());
-        assertThat(wall.log()).isBetween(-0.1, 0.0);
+        assertThat(place.log()).isLessThan(blend.log());
+        assertThat(others.of(kind("cellar", "peat", "clay"), RECKONED, Optional.empty()))
+                .isEqualTo(RECKONED);
         assertThat(all.logSd()).isLessThan(place.logSd());
         assertThat(place.logSd()).isLessThan(RECKONED.logSd());
         assertThat(all.pots()).isEqualTo(2);

@@ -107,9 +107,8 @@ class HandController {
                         HandController::placeOf,
                         Collectors.averagingDouble(each ->
                                 Objects.requireNonNull(each.brief().habit()).everyDays())));
-        final Map<UUID, List<Long>> byPot = waterings.stream()
-                .collect(Collectors.groupingBy(
-                        WateringRow::pottingId, Collectors.mapping(WateringRow::days, Collectors.toList())));
+        final Map<UUID, List<WateringRow>> byPot =
+                waterings.stream().collect(Collectors.groupingBy(WateringRow::pottingId));
         final Map<Optional<String>, Hand> byPlace = waterings.stream()
                 .collect(Collectors.groupingBy(
                         row -> Optional.ofNullable(row.placeName()),
@@ -155,9 +154,15 @@ class HandController {
                 hand.words(said.getOrDefault(place, hand.everyDays())));
     }
 
-    private static List<Misfit> misfits(final List<PottingOfBatch> here, final Map<UUID, List<Long>> byPot) {
+    /** Pots whose waterings, outside of their rest, come too seldom or too often for them. */
+    private List<Misfit> misfits(final List<PottingOfBatch> here, final Map<UUID, List<WateringRow>> byPot) {
         return here.stream()
-                .flatMap(each -> Hand.of(byPot.getOrDefault(each.potting().id(), List.of())).stream()
+                .flatMap(each -> Hand.of(byPot.getOrDefault(each.potting().id(), List.of()).stream()
+                                .filter(row -> drying.waits(each.potting(), row.on()) == 1
+                                        && drying.waits(each.potting(), row.before()) == 1)
+                                .map(WateringRow::days)
+                                .toList())
+                        .stream()
                         .map(hand ->
                                 new Misfit(each, hand, hand.fit(each.potting().expectedDays()))))
                 .filter(each -> each.fit() != Hand.Fit.FITS)

@@ -11,6 +11,7 @@ import java.util.UUID;
 import looseknit.core.care.Leave;
 import looseknit.core.message.Message;
 import looseknit.server.need.PlaceBody;
+import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.PottingBodies;
 import looseknit.server.pot.PottingBody;
 import looseknit.server.pot.PottingOfBatch;
@@ -30,11 +31,13 @@ class LeaveController {
 
     private final Rounds rounds;
     private final PottingBodies bodies;
+    private final PotDrying drying;
     private final Clock clock;
 
-    LeaveController(final Rounds rounds, final PottingBodies bodies, final Clock clock) {
+    LeaveController(final Rounds rounds, final PottingBodies bodies, final PotDrying drying, final Clock clock) {
         this.rounds = rounds;
         this.bodies = bodies;
+        this.drying = drying;
         this.clock = clock;
     }
 
@@ -62,10 +65,15 @@ class LeaveController {
 
     @GetMapping
     LeaveBody leave(@RequestParam(defaultValue = "12") @Min(1) @Max(MOST_DAYS) final int days) {
+        final LocalDate today = LocalDate.now(clock);
         return new LeaveBody(
-                LocalDate.now(clock).plusDays(days),
+                today.plusDays(days),
                 rounds.here(MOST_POTS).getContent().stream()
-                        .map(each -> body(each, Leave.of(each.potting().expectedDays(), days)))
+                        .map(each -> body(
+                                each,
+                                Leave.of(
+                                        each.potting().expectedDays().times(drying.waits(each.potting(), today)),
+                                        days)))
                         .sorted(Comparator.comparing(LeavePotBody::end)
                                 .thenComparing(LeavePotBody::wants)
                                 .reversed())

@@ -74,6 +74,7 @@ public class Look {
     /**
      * A look.
      *
+     * @param predictedDays days from a watering until the plant wants water, as they are predicted for this season
      * @param dryDays usual days since the last watering, by the weather; empty where none is logged
      * @param grams what the pot weighed; null where nobody weighed it
      * @param scale what its weight said; null where it says nothing of its pace
@@ -83,6 +84,7 @@ public class Look {
             final Potting potting,
             final LocalDate lookedOn,
             final Answer answer,
+            final double predictedDays,
             final OptionalDouble dryDays,
             final @Nullable Double grams,
             final LooksTaken.@Nullable Scaled scale) {
@@ -94,7 +96,7 @@ public class Look {
         this.beforeLookOn = potting.nextLookOn();
         this.beforeReason = potting.nextLookReason();
         this.beforeLightly = potting.wateredLightly();
-        this.predictedDays = potting.predictedDays().value();
+        this.predictedDays = predictedDays;
         this.dryDays = dryDays.isPresent() ? dryDays.getAsDouble() : null;
         this.grams = grams;
         this.weighedDays = scale == null ? null : scale.days();

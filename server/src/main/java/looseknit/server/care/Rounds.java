@@ -158,6 +158,7 @@ public class Rounds {
                 potting,
                 day,
                 told.answer(),
+                potting.predictedDays().value() * drying.waits(potting, day),
                 climate.dryDays(potting, day),
                 told.grams(),
                 told.grams() == null ? null : scaled(potting, told.grams())));

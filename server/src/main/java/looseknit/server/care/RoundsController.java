@@ -185,7 +185,8 @@ class RoundsController {
         final PotBody pot = Objects.requireNonNull(potting.brief().pot());
         return new RoundPotBody(
                 potting,
-                WaterLevel.left((int) ChronoUnit.DAYS.between(potting.lastWateredOn(), today), potting.expectedDays()),
+                WaterLevel.left(
+                        (int) ChronoUnit.DAYS.between(potting.lastWateredOn(), today), potting.expectedDryDays()),
                 String.join(
                         " ",
                         String.valueOf(potting.brief().plantId()),

@@ -32,6 +32,7 @@ import looseknit.server.need.NamedPlaces;
 import looseknit.server.need.OwnPlants;
 import looseknit.server.planting.FittedSetUps;
 import looseknit.server.planting.OwnPots;
+import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.PotEvent;
 import looseknit.server.pot.PotStory;
 import looseknit.server.pot.Potting;
@@ -80,6 +81,7 @@ class DemoLoader implements ApplicationRunner {
     private final Pottings pottings;
     private final Rounds rounds;
     private final Climate climate;
+    private final PotDrying drying;
     private final Assays assays;
     private final OwnPlants plants;
     private final OwnMaterials own;
@@ -103,6 +105,7 @@ class DemoLoader implements ApplicationRunner {
             final Pottings pottings,
             final Rounds rounds,
             final Climate climate,
+            final PotDrying drying,
             final Assays assays,
             final OwnPlants plants,
             final OwnMaterials own,
@@ -123,6 +126,7 @@ class DemoLoader implements ApplicationRunner {
         this.pottings = pottings;
         this.rounds = rounds;
         this.climate = climate;
+        this.drying = drying;
         this.assays = assays;
         this.plants = plants;
         this.own = own;
@@ -261,7 +265,8 @@ class DemoLoader implements ApplicationRunner {
             if (!day.isBefore(until)) {
                 return;
             }
-            final double waited = ChronoUnit.DAYS.between(potting.lastWateredOn(), day) / waits;
+            final double waited =
+                    ChronoUnit.DAYS.between(potting.lastWateredOn(), day) / (waits * drying.waits(potting, day));
             final Answer answer =
                     waited < 1 ? Answer.STILL_MOIST : waited > BONE_DRY_AFTER ? Answer.BONE_DRY : Answer.WATERED;
             potting = rounds.look(id("look", demo.label() + round), id, answer, day);

@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -15,11 +16,11 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import looseknit.core.batch.BatchPlan;
 import looseknit.core.care.Answer;
 import looseknit.core.message.Message;
-import looseknit.server.frame.Books;
+import looseknit.server.batch.Batches;
 import looseknit.server.pot.PotEvent;
-import looseknit.server.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -44,20 +45,13 @@ class YearController {
 
     private final YearRepository repository;
     private final Outcomes outcomes;
-    private final Shelf shelf;
-    private final Books books;
+    private final Batches batches;
     private final Clock clock;
 
-    YearController(
-            final YearRepository repository,
-            final Outcomes outcomes,
-            final Shelf shelf,
-            final Books books,
-            final Clock clock) {
+    YearController(final YearRepository repository, final Outcomes outcomes, final Batches batches, final Clock clock) {
         this.repository = repository;
         this.outcomes = outcomes;
-        this.shelf = shelf;
-        this.books = books;
+        this.batches = batches;
         this.clock = clock;
     }
 
@@ -108,11 +102,12 @@ class YearController {
         final LocalDate from = LocalDate.of(of, 1, 1);
         final LocalDate to = LocalDate.of(of, 12, 31);
         final List<YearRepository.BecameRow> became = repository.became(from, to, BECAME);
-        final List<UsedMaterialBody> used = used(from, to);
+        final List<YearRepository.MixedRow> mixed = repository.mixed(from, to);
+        final List<UsedMaterialBody> used = used(mixed);
         return new HouseYearBody(
                 of,
                 years(now),
-                mixed(repository.mixed(from, to)),
+                mixed(mixed),
                 used,
                 used.stream()
                         .flatMap(each -> Optional.ofNullable(each.cost()).stream())
@@ -165,19 +160,31 @@ class YearController {
                 .toList();
     }
 
-    private List<UsedMaterialBody> used(final LocalDate from, final LocalDate to) {
-        final Map<String, Double> prices = shelf.pricesPerLitre();
-        return repository.used(from, to).stream()
-                .map(row -> new UsedMaterialBody(
-                        books.materials()
-                                .material(row.materialId())
-                                .map(each -> each.name())
-                                .orElse(row.materialId()),
-                        row.litres(),
-                        prices.containsKey(row.materialId())
-                                ? Double.valueOf(row.litres() * prices.get(row.materialId()))
-                                : null))
+    /** What the batches took by their plans; costs where every lot of a material has a price. */
+    private List<UsedMaterialBody> used(final List<YearRepository.MixedRow> mixed) {
+        final Map<String, UsedMaterialBody> used = new LinkedHashMap<>();
+        for (final YearRepository.MixedRow row : mixed) {
+            for (final BatchPlan.Line line : batches.plan(batches.get(row.id())).materials()) {
+                final String name = line.material().name();
+                used.merge(
+                        name,
+                        new UsedMaterialBody(
+                                name,
+                                line.litres(),
+                                line.cost().isPresent() ? line.cost().getAsDouble() : null),
+                        YearController::together);
+            }
+        }
+        return used.values().stream()
+                .sorted(Comparator.comparing(UsedMaterialBody::litres).reversed())
                 .toList();
+    }
+
+    private static UsedMaterialBody together(final UsedMaterialBody one, final UsedMaterialBody other) {
+        return new UsedMaterialBody(
+                one.name(),
+                one.litres() + other.litres(),
+                one.cost() == null || other.cost() == null ? null : Double.valueOf(one.cost() + other.cost()));
     }
 
     private List<LearntBody> learnt(final Outcomes.By by) {

@@ -17,9 +17,6 @@ interface YearRepository extends Repository<Potting, UUID> {
     /** What became of a pot on a day, and in what words. */
     record BecameRow(UUID potting, String label, PotEvent.Kind kind, LocalDate on, String words, Double amount) {}
 
-    /** What came off the shelf for batches. */
-    record UsedRow(String materialId, double litres) {}
-
     @Query("""
             select new looseknit.server.outcome.YearRepository$MixedRow(b.id, b.lot, v.name, b.mixedOn, b.litresToMake)
             from Batch b join BlendVersion v on v.blendId = b.blendId and v.number = b.versionNumber
@@ -44,13 +41,6 @@ interface YearRepository extends Repository<Potting, UUID> {
 
     @Query("select count(l) from Look l where l.lookedOn between :from and :to and l.answer in :waters")
     long waterings(LocalDate from, LocalDate to, Iterable<looseknit.core.care.Answer> waters);
-
-    @Query("""
-            select new looseknit.server.outcome.YearRepository$UsedRow(u.materialId, sum(u.litres))
-            from BatchLot u join Batch b on b.id = u.batchId
-            where b.mixedOn between :from and :to group by u.materialId order by sum(u.litres) desc
-            """)
-    List<UsedRow> used(LocalDate from, LocalDate to);
 
     @Query("select min(b.mixedOn) from Batch b")
     LocalDate first();

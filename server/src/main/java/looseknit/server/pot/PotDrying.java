@@ -10,6 +10,8 @@ import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
+import looseknit.core.need.Growing;
+import looseknit.core.need.Plant;
 import looseknit.core.outlook.PotOnScale;
 import looseknit.core.outlook.PotPortrait;
 import looseknit.core.planting.SetUp;
@@ -88,15 +90,27 @@ public class PotDrying {
 
     /** Notes when to look next after an answer. */
     public void lookNext(final Potting potting, final LocalDate on, final Answer answer) {
-        potting.lookNext(on, NextLook.after(answer, potting.expectedDays(), trigger(potting)));
+        potting.lookNext(
+                on, NextLook.after(answer, potting.expectedDays(), trigger(potting), rest(potting), on.getMonth()));
+    }
+
+    /** How many times as long as in growth a pot waits for water on a day, since its plant rests. */
+    public double waits(final Potting potting, final LocalDate on) {
+        return rest(potting).waits(on.getMonth());
+    }
+
+    private Growing.Rest rest(final Potting potting) {
+        return plant(potting).map(plant -> plant.growing().rest()).orElse(Growing.Rest.NONE);
+    }
+
+    private Optional<Plant> plant(final Potting potting) {
+        return Optional.ofNullable(potting.brief().plantId())
+                .flatMap(id -> books.plants().plant(id));
     }
 
     /** How far the pot may dry for its plant. */
     public AllowableDepletion trigger(final Potting potting) {
-        return Optional.ofNullable(potting.brief().plantId())
-                .flatMap(id -> books.plants().plant(id))
-                .map(plant -> plant.needs().trigger())
-                .orElse(AllowableDepletion.HALF);
+        return plant(potting).map(plant -> plant.needs().trigger()).orElse(AllowableDepletion.HALF);
     }
 
     /** What a pot on a scale says. */

@@ -98,6 +98,9 @@ public class Potting {
     @Column(name = "wants_kg")
     private @Nullable Double wantsKg;
 
+    @Column(name = "waits_days")
+    private int waitsDays;
+
     @Column(name = "draws_litres")
     private @Nullable Double drawsLitres;
 
@@ -160,8 +163,9 @@ public class Potting {
         this.placeName = other.place() == null ? null : other.place().name();
         this.plantId = other.plantId();
         this.wall = other.pot() == null ? null : other.pot().wall().name();
-        this.predictedDays = portrait.days().value();
-        this.predictedSdDays = portrait.days().sd();
+        this.predictedDays = portrait.wantsWater().value();
+        this.predictedSdDays = portrait.wantsWater().sd();
+        this.waitsDays = portrait.waits();
         this.wantsKg = portrait.kg().wants();
         this.drawsLitres =
                 Math.max(LEAST_LITRES, portrait.kg().watered() - portrait.kg().wants());
@@ -202,6 +206,12 @@ public class Potting {
     /** Days from watering until the plant wants water, as they are to be expected after what was seen. */
     public Estimate expectedDays() {
         return pace().expected(predictedDays());
+    }
+
+    /** Days from a watering until its mix is as dry as it should be, as they are to be expected; the plant may wait for longer. */
+    public double expectedDryDays() {
+        final double whole = predictedDays().value();
+        return expectedDays().value() * (whole - waitsDays) / whole;
     }
 
     /** Notes what is in the pot besides its mix. */

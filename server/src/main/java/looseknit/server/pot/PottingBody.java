@@ -13,7 +13,12 @@ import looseknit.server.need.BriefBody;
 import looseknit.server.planting.SetUpBody;
 import org.jspecify.annotations.Nullable;
 
-/** A potting as it travels. */
+/**
+ * A potting as it travels.
+ *
+ * @param expectedDays days from a watering until the plant wants water, as they are to be expected
+ * @param expectedDryDays days until its mix is as dry as it should be by then; less where the plant stores water and is left dry for a while
+ */
 public record PottingBody(
         UUID id,
         long revision,
@@ -41,6 +46,7 @@ public record PottingBody(
         Potting.@Nullable Origin origin,
         Message pace,
         double expectedDays,
+        double expectedDryDays,
         @Nullable Double wantsKg,
         @Nullable Message leafSign) {
 
@@ -70,8 +76,7 @@ public record PottingBody(
                 potting.nextLookReason()
                         .words(
                                 potting.expectedDays(),
-                                plant.map(each -> each.needs().trigger().words())
-                                        .orElseGet(AllowableDepletion.DRY::words)),
+                                plant.map(each -> each.needs().trigger()).orElse(AllowableDepletion.DRY)),
                 plant.map(each -> each.needs().trigger().because()).orElse(null),
                 potting.setUpKind(),
                 potting.setUp(),
@@ -80,6 +85,7 @@ public record PottingBody(
                 potting.origin(),
                 potting.pace().words(),
                 potting.expectedDays().value(),
+                potting.expectedDryDays(),
                 potting.wantsKg(),
                 plant.map(each -> each.growing().thirst())
                         .filter(each -> !each.isEmpty())

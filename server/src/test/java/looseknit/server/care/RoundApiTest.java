@@ -30,10 +30,12 @@ import org.springframework.test.web.servlet.ResultActions;
 class RoundApiTest extends MixedBatch {
 
     private UUID pot;
+    private String place;
 
     @BeforeEach
     void potUp() throws Exception {
-        pot = potted("Lily", "landing");
+        place = "landing " + UUID.randomUUID().toString().substring(0, 8);
+        pot = potted("Lily", place);
     }
 
     private static String look(final UUID id, final UUID of, final String answer, final String rest) {
@@ -105,7 +107,7 @@ class RoundApiTest extends MixedBatch {
 
     @Test
     void toldTogetherAllOrNoneAndEachOnce() throws Exception {
-        final UUID other = potted("Other lily", "landing");
+        final UUID other = potted("Other lily", place);
         final UUID one = UUID.randomUUID();
         final UUID two = UUID.randomUUID();
         later(Duration.ofDays(6));

@@ -74,6 +74,39 @@ class CalendarApiTest extends MixedBatch {
     }
 
     @Test
+    void newcomersSettleAndSaltsAreRinsed() throws Exception {
+        assertThat(on(calendar(60), "SETTLE")).containsExactly("2026-03-22");
+        final String pot = json("/api/pottings/{id}/portrait", this.pot);
+        final List<String> given = JsonPath.read(pot, "$.given[*].what");
+
+        assertThat(given).singleElement().asString().contains("in the mix");
+        assertThat(number(pot, "$.given[0].left")).isEqualTo(1);
+    }
+
+    @Test
+    void bagsThatRunOutAreThereToo() throws Exception {
+        final UUID lot = UUID.randomUUID();
+        http.perform(send("/api/shelf/lots", """
+                        {"id":"%s","facts":{"materialId":"peat","sold":"LOOSE_LITRES","amount":40,"swell":0,"leftLitres":2,
+                        "openedOn":"2025-03-10","supplier":"the boat","fed":false,"rinsed":false,"quarantined":false}}""".formatted(lot))).andExpect(status().isOk());
+        final String calendar = calendar(30);
+
+        assertThat(JsonPath.<List<String>>read(calendar, "$.entries[?(@.subject=='%s')].kind".formatted(lot)))
+                .containsExactly("SHELF_LOW", "OLD_BAG");
+        assertThat(JsonPath.<List<String>>read(
+                        calendar, "$.entries[?(@.subject=='%s' && @.kind=='OLD_BAG')].on".formatted(lot)))
+                .containsExactly("2026-03-10");
+        later(Duration.ofDays(60));
+        final String count = json("/api/calendar/count");
+        assertThat(number(count, "$.looks")).isPositive();
+        assertThat(number(count, "$.others")).isGreaterThanOrEqualTo(2);
+        http.perform(ask("/api/recall?bag={lot}", lot))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.of").value("Sphagnum peat, the boat"))
+                .andExpect(jsonPath("$.pots").isEmpty());
+    }
+
+    @Test
     void aCalendarReadsTheFile() throws Exception {
         final String text = http.perform(ask("/api/calendar.ics?days=365"))
                 .andExpect(status().isOk())

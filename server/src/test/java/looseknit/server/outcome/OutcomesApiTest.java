@@ -73,6 +73,41 @@ class OutcomesApiTest extends MixedBatch {
         assertThat((Double) JsonPath.read(fared, "$.afterAYear.share")).isEqualTo(0.5);
     }
 
+    @Test
+    void blendsAreListedWithWhatTheirPotsDid() throws Exception {
+        later(Duration.ofDays(400));
+        final String all = json("/api/outcomes/blends?plant=peace_lily");
+
+        assertThat(JsonPath.<List<List<String>>>read(all, "$[?(@.blend=='%s')].words".formatted(blend)))
+                .singleElement()
+                .asInstanceOf(org.assertj.core.api.InstanceOfAssertFactories.list(String.class))
+                .containsExactly("2 pots, 100 % live after a year");
+        assertThat(json("/api/outcomes/blends?plant=barrel_cactus")).doesNotContain(blend.toString());
+    }
+
+    @Test
+    void aYearIsToldAndALotIsTraced() throws Exception {
+        later(Duration.ofDays(30));
+        tell(other, "LOST", "slugs");
+        final String year = json("/api/year?year=2026");
+
+        assertThat(JsonPath.<List<String>>read(year, "$.lost[?(@.id=='%s')].words".formatted(other)))
+                .containsExactly("slugs");
+        assertThat(JsonPath.<List<Object>>read(year, "$.mixed[?(@.name=='Sill mix')]"))
+                .hasSize(1);
+        assertThat(number(year, "$.potted")).isGreaterThanOrEqualTo(2);
+        assertThat(number(json("/api/year?year=1999"), "$.potted")).isZero();
+
+        final String recall = json("/api/recall?batch={id}", batch);
+        assertThat(JsonPath.<List<String>>read(recall, "$.pots[*].id"))
+                .containsExactlyInAnyOrder(one.toString(), other.toString());
+        http.perform(ask("/api/recall?batch={id}", UUID.randomUUID())).andExpect(status().isNotFound());
+        http.perform(ask("/api/recall")).andExpect(status().isUnprocessableContent());
+        http.perform(ask("/api/pot-labels.pdf?ids={id}&note=Look again", one)).andExpect(status().isOk());
+        http.perform(ask("/api/pot-labels.pdf?ids={id}&note={note}", one, "x".repeat(61)))
+                .andExpect(status().isUnprocessableContent());
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"BLEND", "LOT", "PLANT", "GROUP", "WALL", "PLACE"})
     void putsThemTogetherByWhatTheyHaveInCommon(final String by) throws Exception {
