@@ -145,6 +145,7 @@ const print = () => window.print()
         </li>
       </ul>
     </section>
+    <p v-if="data && data.more > 0" class="soft">{{ $t('care.calendar.more', { n: data.more }) }}</p>
     <p v-if="data && byDay.length === 0">{{ $t('care.calendar.nothing') }}</p>
   </main>
 </template>

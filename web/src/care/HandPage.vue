@@ -74,6 +74,9 @@ const days = (value: number) => figure(value, value < 3 ? 1 : 0)
 </template>
 
 <style scoped>
+h2 {
+  margin: 16px 0 4px;
+}
 .says {
   font-size: 18px;
 }

@@ -240,4 +240,48 @@ describe('the round', () => {
     await soon()
     expect(asked.find((each) => each.method === 'PUT')?.body).toEqual({ places: ['lantern room', 'stair'] })
   })
+
+  it('takes a weight along with the answer, and marks what it suggests', async () => {
+    const { view, asked } = await open({
+      'POST /api/pottings/p1/scale': { grams: 548, left: 0.3, wantsWater: true, says: '30 % is left' },
+    })
+    const card = view.findAll('.round-card')[0]
+    const press = async (words: string) => {
+      await card
+        ?.findAll('button')
+        .find((each) => each.text().startsWith(words))
+        ?.trigger('click')
+      await soon()
+    }
+    await press('Weigh')
+    await press('Put it on the scale')
+    expect(card?.text()).toContain('30 % is left')
+    expect(card?.get('.suggested').text()).toBe('Watered')
+    await press('Still moist')
+    const looks = asked.find((each) => each.path === '/api/looks/several')?.body as {
+      looks: { grams?: number; answer: string }[]
+    }
+    expect(looks.looks[0]).toMatchObject({ grams: 548, answer: 'STILL_MOIST' })
+  })
+
+  it('says what is wrong with a weight', async () => {
+    const { view } = await open({
+      'POST /api/pottings/p1/weight': new Refusal(422, {
+        detail: 'The weight is -2. Allowed: 1 to 500000 g.',
+      }),
+    })
+    const card = view.findAll('.round-card')[0]
+    await card
+      ?.findAll('button')
+      .find((each) => each.text() === 'Weigh')
+      ?.trigger('click')
+    await card?.get('#weight-p1').setValue('-2')
+    await card
+      ?.findAll('button')
+      .find((each) => each.text() === 'What does that say?')
+      ?.trigger('click')
+    await soon()
+    expect(card?.get('[role=alert]').text()).toContain('The weight is -2')
+    expect(card?.find('.suggested').exists()).toBe(false)
+  })
 })

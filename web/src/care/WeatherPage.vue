@@ -82,7 +82,7 @@ const kept = (brought: Brought) => {
   say(
     brought.days.length === 0
       ? t('care.weather.nothingNew')
-      : t('care.weather.kept', { days: brought.days.length, moved: brought.moved }),
+      : t('care.weather.kept', { n: brought.days.length, moved: brought.moved }, brought.days.length),
   )
   void refresh()
 }
@@ -153,7 +153,7 @@ const chosen = async (event: Event) => {
           <p class="soft">
             {{ $t('care.weather.rainInAll', { rain: fallen(Math.round(rain)), days: days.length }) }}
           </p>
-          <div class="table">
+          <div class="table" tabindex="0" role="region" :aria-label="$t('care.weather.byDay')">
             <table class="lines">
               <thead>
                 <tr>
@@ -209,12 +209,16 @@ const chosen = async (event: Event) => {
         <div v-if="looked" class="say" role="status">
           <p v-if="looked.days.length > 0">
             {{
-              $t('care.weather.would', {
-                days: looked.days.length,
-                from: longDate(looked.days[0]?.day ?? ''),
-                to: longDate(looked.days.at(-1)?.day ?? ''),
-                known: looked.known,
-              })
+              $t(
+                'care.weather.would',
+                {
+                  n: looked.days.length,
+                  from: longDate(looked.days[0]?.day ?? ''),
+                  to: longDate(looked.days.at(-1)?.day ?? ''),
+                  known: looked.known,
+                },
+                looked.days.length,
+              )
             }}
           </p>
           <p v-else>{{ $t('care.weather.noDays') }}</p>

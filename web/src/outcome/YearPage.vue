@@ -151,6 +151,9 @@ const print = () => window.print()
 </template>
 
 <style scoped>
+h2 {
+  margin: 16px 0 4px;
+}
 .tools {
   display: flex;
   gap: 20px;

@@ -133,6 +133,7 @@ export const potting = (id: string, change: Partial<Potting> = {}): Potting => (
   nextLookOn: '2026-11-28',
   nextLookBecause: 'predicted barely moist after 3 days',
   pace: 'dries 12 % sooner than reckoned (17 looks)',
+  expectedDryDays: 7,
   expectedDays: 3,
   ...change,
 })

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { FindingEntry, Sign } from '@/api/types'
 import TextField from '@/parts/TextField.vue'
+import SignDrawing from './SignDrawing.vue'
 
 /** All that may be seen, by question, or looked for by words. */
 const props = defineProps<{ findings: readonly FindingEntry[]; seen: readonly Sign[] }>()
@@ -38,7 +39,8 @@ const found = computed(() => {
           :aria-pressed="seen.includes(each.sign)"
           @click="seen.includes(each.sign) ? emit('takeOff', each.sign) : emit('say', each.sign)"
         >
-          {{ each.words }}
+          <SignDrawing :sign="each.sign" />
+          <span>{{ each.words }}</span>
         </button>
       </fieldset>
       <p v-if="found.length === 0" class="soft">{{ $t('trouble.noSuchSign') }}</p>
@@ -76,6 +78,12 @@ legend {
   border: 1px solid var(--line);
   padding: 4px 9px;
   min-height: 32px;
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  max-width: 220px;
+  text-align: left;
+  line-height: 1.2;
   cursor: pointer;
 }
 .chip.on {

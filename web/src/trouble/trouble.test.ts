@@ -1,9 +1,11 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { Router } from 'vue-router'
-import type { Diagnosis, Suspect, Trouble } from '@/api/types'
+import type { Diagnosis, Sign, Suspect, Trouble } from '@/api/types'
 import { notices } from '@/parts/notices'
 import { Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
+import SignDrawing from './SignDrawing.vue'
+import { SIGN_DRAWINGS } from './signDrawings'
 import TroubleList from './TroubleList.vue'
 import TroublePage from './TroublePage.vue'
 
@@ -231,5 +233,21 @@ describe('what was wrong', () => {
     await view.get('button[aria-label="Forget: too wet"]').trigger('click')
     await soon()
     expect(asked.map((each) => each.method)).toContain('DELETE')
+  })
+})
+
+describe('the drawings of signs', () => {
+  it('are shown where a sign has one, and only there', () => {
+    const drawn = (sign: Sign) => mount(SignDrawing, { props: { sign } }).find('svg')
+    expect(drawn('BROWN_TIPS').exists()).toBe(true)
+    expect(drawn('ABOUT_RIGHT').exists()).toBe(false)
+  })
+
+  it('differ from each other: no two signs look the same', () => {
+    const pictures = Object.keys(SIGN_DRAWINGS).map((sign) =>
+      mount(SignDrawing, { props: { sign: sign as Sign } }).html(),
+    )
+    expect(pictures.length).toBeGreaterThanOrEqual(35)
+    expect(new Set(pictures).size).toBe(pictures.length)
   })
 })

@@ -2787,6 +2787,8 @@ export interface components {
         CalendarBody: {
             entries: components["schemas"]["DueEntryBody"][];
             /** Format: int32 */
+            more: number;
+            /** Format: int32 */
             pots: number;
             /** Format: int32 */
             reckoned: number;
@@ -4630,6 +4632,8 @@ export interface components {
             brief: components["schemas"]["BriefBody"];
             /** Format: double */
             expectedDays: number;
+            /** Format: double */
+            expectedDryDays: number;
             groupId?: string;
             /** Format: uuid */
             id: string;

@@ -119,7 +119,8 @@ class CareJourney extends Journey {
         assertThat(page.getByText("Say first what you see")).isVisible();
         Browser.checkAccessibility(page, "what is wrong");
         page.locator("#sign-words").fill("hangs although");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("hangs although the mix is wet"))
+        page.locator(".sign-picker")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("hangs although the mix is wet"))
                 .click();
         page.locator("#sign-words").fill("heavy");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("heavy pot"))
@@ -150,10 +151,97 @@ class CareJourney extends Journey {
                 .click();
         assertThat(page.locator(".brief")).containsText("recovering");
         assertThat(page.locator(".brief")).containsText("unglazed clay");
+
+        // and into fresh mix
+        page.navigate(app.address() + "/pots");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Peace lily, chart table"))
+                .click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Repot").setExact(true))
+                .click();
+        page.locator(".repot-choice")
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("House mix"))
+                .first()
+                .click();
+        page.locator(".step-thread")
+                .getByText("work", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        page.getByLabel("What shall the pot be called?").fill("Peace lily, saved");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Pot up").setExact(true))
+                .click();
+        assertThat(page.getByText("Peace lily, saved").first()).isVisible();
+        page.navigate(app.address() + "/pots");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Peace lily, saved"))
+                .click();
+        assertThat(page.locator("main")).containsText("Peace lily, chart table");
     }
 
     @Test
     @Order(5)
+    void awayAndTheCalendarByKeys() throws Exception {
+        final Page page = browser.page();
+        page.navigate(app.address() + "/leave");
+        page.locator("#leave-days").focus();
+        page.keyboard().press("Control+A");
+        page.keyboard().type("40");
+        assertThat(page.locator("main")).containsText("back on");
+        assertThat(page.locator(".ends h2").first()).containsText("Will be bone dry");
+        assertThat(page.locator(".list tbody tr").first()).isVisible();
+        Browser.checkAccessibility(page, "away for some days");
+
+        page.navigate(app.address() + "/calendar");
+        final Locator file = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("As a calendar file"));
+        file.focus();
+        final String text =
+                page.request().get(app.address() + file.getAttribute("href")).text();
+        assertThat(text).startsWith("BEGIN:VCALENDAR");
+        assertThat(text.split("BEGIN:VEVENT").length).isGreaterThan(20);
+        final Locator fed = page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Fed:")))
+                .first();
+        final String name = fed.getAttribute("aria-label");
+        fed.focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText(Pattern.compile(": fed\\."))).isVisible();
+        assertThat(page.locator("[aria-label='" + name + "']")).hasCount(0);
+        final Locator undo = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .first();
+        undo.focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[aria-label='" + name + "']")).hasCount(1);
+    }
+
+    @Test
+    @Order(6)
+    void aPotOnTheScaleAndTheWeatherOfTheYard() throws Exception {
+        final Page page = browser.page();
+        page.navigate(app.address() + "/round");
+        final Locator first = card(page, 0);
+        first.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Weigh")))
+                .click();
+        first.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it on the scale"))
+                .click();
+        assertThat(first).containsText("of its water is left");
+        assertThat(first.locator(".suggested")).hasCount(1);
+        Browser.checkAccessibility(page, "a pot on the scale");
+
+        page.navigate(app.address() + "/weather");
+        assertThat(page.locator("main")).containsText("of rain in 60 days");
+        page.locator("#logger-file").fill("time,temperature_c,humidity_percent\n2020-05-01,14,70\n2020-05-02,warm,70");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Look through it"))
+                .click();
+        assertThat(page.locator("main")).containsText("1 day, ");
+        assertThat(page.locator(".bad")).containsText("warm");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep these days"))
+                .click();
+        assertThat(page.getByText("1 day kept")).isVisible();
+    }
+
+    @Test
+    @Order(7)
     void nothingFailedAndNothingWasAskedOfAnybodyElse() {
         assertThat(browser.requests()).allMatch(url -> url.startsWith(app.address()));
         assertThat(browser.errors()).isEmpty();

@@ -41,7 +41,11 @@ class Pictures {
             "blends-share",
             "blend-season",
             "calendar",
-            "leave");
+            "leave",
+            "hand",
+            "weather",
+            "recall",
+            "year");
 
     private static final int SCOOPS_SHOWN = 8;
 

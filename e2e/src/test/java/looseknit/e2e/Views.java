@@ -72,6 +72,10 @@ final class Views {
         views.put("round", "/round");
         views.put("calendar", "/calendar");
         views.put("leave", "/leave");
+        views.put("hand", "/hand");
+        views.put("weather", "/weather");
+        views.put("year", "/year");
+        views.put("recall", mixed.replace("/batches/", "/recall/batch/"));
         views.put("shelf", "/shelf/here");
         views.put("shelf-buy", "/shelf/buy");
         views.put("shelf-own", "/shelf/own");

@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 class CalendarController {
 
     private static final int MOST_DAYS = 400;
+    private static final int MOST_ENTRIES = 1000;
     private static final MediaType CALENDAR = MediaType.parseMediaType("text/calendar;charset=UTF-8");
 
     private final DueCalendar calendar;
@@ -56,10 +57,11 @@ class CalendarController {
     /**
      * What is due in some days.
      *
+     * @param more how many entries come after these
      * @param pots how many pots stand here
      * @param reckoned of how many it is reckoned by now; the rest follows when asked again
      */
-    record CalendarBody(LocalDate today, List<DueEntryBody> entries, int pots, int reckoned) {}
+    record CalendarBody(LocalDate today, List<DueEntryBody> entries, int more, int pots, int reckoned) {}
 
     @GetMapping("/calendar")
     CalendarBody next(@RequestParam(defaultValue = "60") @Min(1) @Max(MOST_DAYS) final int days) {
@@ -67,9 +69,11 @@ class CalendarController {
         return new CalendarBody(
                 next.today(),
                 next.entries().stream()
+                        .limit(MOST_ENTRIES)
                         .map(each -> new DueEntryBody(
                                 each.kind(), each.on(), each.subject(), each.label(), each.what(), each.because()))
                         .toList(),
+                Math.max(0, next.entries().size() - MOST_ENTRIES),
                 next.pots(),
                 next.reckoned());
     }
@@ -80,9 +84,7 @@ class CalendarController {
     /** How much is due by today. */
     @GetMapping("/calendar/count")
     DueCountBody count() {
-        return new DueCountBody(
-                repository.dueLooks(calendar.today()),
-                calendar.next(0).entries().size());
+        return new DueCountBody(repository.dueLooks(calendar.today()), calendar.dueByToday());
     }
 
     /** The same as an iCalendar file (RFC 5545); calendars that subscribe to it follow each change. */

@@ -129,6 +129,19 @@ class DueCalendar {
         return LocalDate.now(clock);
     }
 
+    /** How much is due by today besides the looks; in a large house only of the pots that are reckoned by now. */
+    long dueByToday() {
+        final LocalDate today = LocalDate.now(clock);
+        if (reckoned.size() <= MOST_AT_ONCE) {
+            return next(0).entries().size();
+        }
+        return reckoned.values().stream()
+                        .flatMap(each -> each.dues().stream())
+                        .filter(due -> !due.on().isAfter(today))
+                        .count()
+                + others(today, today).size();
+    }
+
     /** What is due up to some days from today, soonest first. */
     Days next(final int days) {
         final LocalDate today = LocalDate.now(clock);
@@ -173,6 +186,14 @@ class DueCalendar {
             }
         }
         reckoned.keySet().retainAll(here);
+        entries.addAll(others(today, until));
+        entries.sort(Comparator.comparing(Entry::on).thenComparing(Entry::label));
+        return new Days(today, entries, standing.size(), known);
+    }
+
+    /** What is due of anything but pots: batches to test, troubles to look at again, bags. */
+    private List<Entry> others(final LocalDate today, final LocalDate until) {
+        final List<Entry> entries = new ArrayList<>();
         batches.toTest(until, MOST_TO_TEST)
                 .forEach(each -> entries.add(new Entry(
                         Kind.BATCH_TEST,
@@ -197,8 +218,7 @@ class DueCalendar {
                         each.material(),
                         null,
                         each.because())));
-        entries.sort(Comparator.comparing(Entry::on).thenComparing(Entry::label));
-        return new Days(today, entries, standing.size(), known);
+        return entries;
     }
 
     private static @Nullable LocalDate done(

@@ -13,14 +13,16 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import looseknit.core.batch.BatchPlan;
 import looseknit.core.care.Answer;
 import looseknit.core.message.Message;
+import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
 import looseknit.server.pot.PotEvent;
+import looseknit.server.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -46,12 +48,26 @@ class YearController {
     private final YearRepository repository;
     private final Outcomes outcomes;
     private final Batches batches;
+    private final Shelf shelf;
     private final Clock clock;
 
-    YearController(final YearRepository repository, final Outcomes outcomes, final Batches batches, final Clock clock) {
+    /** What each batch took, which takes some time to work out; what was mixed stays what it is. */
+    private final Map<Mixed, List<Took>> taken = new ConcurrentHashMap<>();
+
+    private record Mixed(UUID id, long revision) {}
+
+    private record Took(String materialId, String name, double litres) {}
+
+    YearController(
+            final YearRepository repository,
+            final Outcomes outcomes,
+            final Batches batches,
+            final Shelf shelf,
+            final Clock clock) {
         this.repository = repository;
         this.outcomes = outcomes;
         this.batches = batches;
+        this.shelf = shelf;
         this.clock = clock;
     }
 
@@ -160,23 +176,31 @@ class YearController {
                 .toList();
     }
 
-    /** What the batches took by their plans; costs where every lot of a material has a price. */
+    /** What the batches took by their plans, and what that costs today. */
     private List<UsedMaterialBody> used(final List<YearRepository.MixedRow> mixed) {
+        final Map<String, Double> prices = shelf.pricesPerLitre();
         final Map<String, UsedMaterialBody> used = new LinkedHashMap<>();
         for (final YearRepository.MixedRow row : mixed) {
-            for (final BatchPlan.Line line : batches.plan(batches.get(row.id())).materials()) {
-                final String name = line.material().name();
+            for (final Took took :
+                    taken.computeIfAbsent(new Mixed(row.id(), row.revision()), any -> took(batches.get(row.id())))) {
+                final Double price = prices.get(took.materialId());
                 used.merge(
-                        name,
+                        took.materialId(),
                         new UsedMaterialBody(
-                                name,
-                                line.litres(),
-                                line.cost().isPresent() ? line.cost().getAsDouble() : null),
+                                took.name(),
+                                took.litres(),
+                                price == null ? null : Double.valueOf(price * took.litres())),
                         YearController::together);
             }
         }
         return used.values().stream()
                 .sorted(Comparator.comparing(UsedMaterialBody::litres).reversed())
+                .toList();
+    }
+
+    private List<Took> took(final Batch batch) {
+        return batches.plan(batch).materials().stream()
+                .map(line -> new Took(line.material().id(), line.material().name(), line.litres()))
                 .toList();
     }
 

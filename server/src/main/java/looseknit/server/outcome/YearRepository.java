@@ -12,13 +12,13 @@ import org.springframework.data.repository.Repository;
 interface YearRepository extends Repository<Potting, UUID> {
 
     /** A batch that was mixed, and of what blend. */
-    record MixedRow(UUID id, String lot, String blendName, LocalDate mixedOn, Double litres) {}
+    record MixedRow(UUID id, long revision, String lot, String blendName, LocalDate mixedOn, Double litres) {}
 
     /** What became of a pot on a day, and in what words. */
     record BecameRow(UUID potting, String label, PotEvent.Kind kind, LocalDate on, String words, Double amount) {}
 
     @Query("""
-            select new looseknit.server.outcome.YearRepository$MixedRow(b.id, b.lot, v.name, b.mixedOn, b.litresToMake)
+            select new looseknit.server.outcome.YearRepository$MixedRow(b.id, b.revision, b.lot, v.name, b.mixedOn, b.litresToMake)
             from Batch b join BlendVersion v on v.blendId = b.blendId and v.number = b.versionNumber
             where b.mixedOn between :from and :to order by b.mixedOn, b.lot
             """)

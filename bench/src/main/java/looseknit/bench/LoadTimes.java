@@ -1,0 +1,149 @@
+package looseknit.bench;
+
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * A large house: the pots and looks of the demo, copied until there are 10,000 and 500,000, and how long the pages that people open every day take to be
+ * answered, the first time and after.
+ */
+public final class LoadTimes {
+
+    private static final int POTS = 10_000;
+    private static final int LOOKS = 500_000;
+    private static final int CALLS = 20;
+    private static final List<String> MACHINE = List.of("-Xmx512m");
+
+    private LoadTimes() {}
+
+    /**
+     * Runs the measurement.
+     *
+     * @param args path of the packed server; how many pots and how many looks, if others
+     */
+    public static void main(final String[] args) throws IOException, InterruptedException, SQLException {
+        final int pots = args.length > 1 ? Integer.parseInt(args[1]) : POTS;
+        final int looks = args.length > 2 ? Integer.parseInt(args[2]) : LOOKS;
+        final Path data = Files.createTempDirectory("loose-knit-load");
+        RunningServer.start(args[0], data, MACHINE, List.of("--spring.profiles.active=demo"))
+                .close();
+        final long before = System.nanoTime();
+        copy(data, pots, looks);
+        System.out.printf("copied in %.0f s%n", (System.nanoTime() - before) / 1e9);
+        try (RunningServer server = RunningServer.start(args[0], data, MACHINE, List.of())) {
+            System.out.printf("start-up: %.1f s, %s%n", server.startedSeconds(), server.memory());
+            for (final Map.Entry<String, String> page : pages(server).entrySet()) {
+                measure(server, page.getKey(), page.getValue());
+            }
+            System.out.println(server.memory());
+        }
+    }
+
+    private static Map<String, String> pages(final RunningServer server) throws IOException, InterruptedException {
+        final String pot =
+                server.get("/api/pottings?size=1").body().replaceAll("(?s).*?\"id\":\"([0-9a-f-]{36})\".*", "$1");
+        final Map<String, String> pages = new LinkedHashMap<>();
+        pages.put("Today", "/api/today");
+        pages.put("the round", "/api/round");
+        pages.put("number due", "/api/calendar/count");
+        pages.put("pots, a page", "/api/pottings");
+        pages.put("a pot", "/api/pottings/" + pot + "/portrait");
+        pages.put("looks of a pot", "/api/pottings/" + pot + "/looks");
+        pages.put("calendar", "/api/calendar");
+        pages.put("what did well", "/api/outcomes");
+        pages.put("records of blends", "/api/outcomes/blends");
+        pages.put("hand", "/api/hand");
+        pages.put("leave", "/api/leave?days=12");
+        pages.put("the year", "/api/year");
+        return pages;
+    }
+
+    private static void measure(final RunningServer server, final String name, final String path)
+            throws IOException, InterruptedException {
+        final double[] milliseconds = new double[CALLS];
+        double first = 0;
+        int length = 0;
+        for (int call = -1; call < CALLS; call++) {
+            final long begun = System.nanoTime();
+            final HttpResponse<String> response = server.get(path);
+            final double took = (System.nanoTime() - begun) / 1e6;
+            if (response.statusCode() != 200) {
+                throw new IllegalStateException(path + ": " + response.body());
+            }
+            length = response.body().length();
+            if (call < 0) {
+                first = took;
+            } else {
+                milliseconds[call] = took;
+            }
+        }
+        Arrays.sort(milliseconds);
+        System.out.printf(
+                "%-18s first %6.0f ms, then median %6.1f ms, 95th percentile %6.1f ms, %5d kB%n",
+                name, first, milliseconds[CALLS / 2], milliseconds[CALLS * 95 / 100], length / 1000);
+    }
+
+    /** Copies rows as they are stored, each pot with looks of its own. */
+    private static void copy(final Path data, final int pots, final int looks) throws SQLException {
+        try (Connection connection =
+                        DriverManager.getConnection("jdbc:h2:file:" + data + "/looseknit", "looseknit", "");
+                Statement statement = connection.createStatement()) {
+            connection.setAutoCommit(false);
+            final int here = count(statement, "potting");
+            final String columns = columns(connection, "potting", "id", "label");
+            statement.execute("CREATE TABLE copied (id UUID, was UUID)");
+            statement.execute("CREATE TABLE numbered AS SELECT p.*, x FROM potting p, system_range(1, %d)"
+                    .formatted(pots / here + 1));
+            statement.execute("ALTER TABLE numbered ADD COLUMN anew UUID");
+            statement.execute("UPDATE numbered SET anew = random_uuid()");
+            statement.execute(
+                    "INSERT INTO potting (id, label, %s) SELECT anew, label || ' ' || x, %s FROM numbered LIMIT %d"
+                            .formatted(columns, columns, Math.max(0, pots - here)));
+            statement.execute("INSERT INTO copied SELECT n.anew, n.id FROM numbered n JOIN potting p ON p.id = n.anew");
+            final String lookColumns = columns(connection, "look", "id", "potting_id", "seq");
+            final int each = Math.max(1, looks / pots);
+            statement.execute("""
+                    INSERT INTO look (id, potting_id, %s)
+                    SELECT random_uuid(), c.id, %s FROM (
+                      SELECT l.*, row_number() OVER (PARTITION BY potting_id ORDER BY seq DESC) AS n FROM look l) l
+                    JOIN copied c ON c.was = l.potting_id WHERE l.n <= %d""".formatted(lookColumns, lookColumns, 2 * each));
+            statement.execute("DROP TABLE copied");
+            statement.execute("DROP TABLE numbered");
+            connection.commit();
+            System.out.printf("%d pots, %d looks%n", count(statement, "potting"), count(statement, "look"));
+        }
+    }
+
+    private static int count(final Statement statement, final String table) throws SQLException {
+        try (ResultSet result = statement.executeQuery("SELECT count(*) FROM " + table)) {
+            result.next();
+            return result.getInt(1);
+        }
+    }
+
+    private static String columns(final Connection connection, final String table, final String... without)
+            throws SQLException {
+        final StringBuilder columns = new StringBuilder();
+        try (ResultSet found = connection.getMetaData().getColumns(null, null, table.toUpperCase(Locale.ROOT), null)) {
+            while (found.next()) {
+                final String name = found.getString("COLUMN_NAME").toLowerCase(Locale.ROOT);
+                if (!Arrays.asList(without).contains(name)) {
+                    columns.append(columns.isEmpty() ? "" : ", ").append(name);
+                }
+            }
+        }
+        return columns.toString();
+    }
+}
