@@ -27,7 +27,9 @@ watch(
     void queryClient.invalidateQueries()
   },
 )
-app.use(PrimeVue, { theme: { preset: looseKnit, options: { darkModeSelector: '.night' } } })
+/** Styles that are put in at run time carry the nonce of the page. */
+const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? ''
+app.use(PrimeVue, { theme: { preset: looseKnit, options: { darkModeSelector: '.night' } }, csp: { nonce } })
 app.use(router)
 app.use(words)
 app.config.errorHandler = (error) => {

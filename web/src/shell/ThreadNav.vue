@@ -58,7 +58,7 @@ watch(looks, (n) => {
       >
         <span class="knot" aria-hidden="true" />
         {{ station.name
-        }}<span v-if="station.place === 'today' && looks > 0" class="due">
+        }}<span v-if="station.place === 'today' && looks > 0" class="waiting">
           <span aria-hidden="true">{{ looks > 999 ? '999+' : looks }}</span>
           <span class="visually-hidden">{{ $t('frame.threadNav.due', { n: looks }, looks) }}</span>
         </span>
@@ -70,6 +70,9 @@ watch(looks, (n) => {
       }}</RouterLink>
       <RouterLink to="/book/plants" :aria-current="here === 'book' ? 'page' : undefined">{{
         $t('frame.threadNav.book')
+      }}</RouterLink>
+      <RouterLink to="/house" :aria-current="here === 'house' ? 'page' : undefined">{{
+        $t('frame.threadNav.house')
       }}</RouterLink>
       <button type="button" class="find" aria-keyshortcuts="/ Control+K" @click="emit('find')">
         {{ $t('frame.find') }} <kbd aria-hidden="true">/</kbd>
@@ -130,7 +133,7 @@ header {
   border-radius: 50%;
   background: var(--paper);
 }
-.due {
+.waiting {
   margin-left: 6px;
   padding: 0 6px;
   font: 12.5px/1.4 var(--figures);

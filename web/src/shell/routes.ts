@@ -130,6 +130,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'recall', place: 'pots' },
   },
   {
+    path: '/house',
+    name: 'house',
+    component: () => import('@/shell/HousePage.vue'),
+    meta: { title: 'house', place: 'house' },
+  },
+  {
     path: '/leave',
     name: 'leave',
     component: () => import('@/care/LeavePage.vue'),

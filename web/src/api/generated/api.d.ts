@@ -477,7 +477,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore_5"];
+        post: operations["restore_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -571,7 +571,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_1"];
+        get: operations["file_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -910,6 +910,86 @@ export interface paths {
         get: operations["hand"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["house"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["backUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/backups/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/backups/{name}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2490,6 +2570,17 @@ export interface components {
             brief?: components["schemas"]["BriefBody"];
             recipe: components["schemas"]["RecipeBody"];
         };
+        BackupBody: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            bytes: number;
+            name: string;
+            /** Format: int64 */
+            rows?: number;
+            /** @enum {string} */
+            why: "BY_HAND" | "DAILY" | "BEFORE_UPGRADE";
+        };
         BallBody: {
             /** Format: double */
             aboveCm: number;
@@ -3369,6 +3460,125 @@ export interface components {
             matched: string;
             materialId?: string;
             name: string;
+        };
+        HouseBody: {
+            backups: components["schemas"]["BackupBody"][];
+            /** Format: int64 */
+            bytes: number;
+            check?: components["schemas"]["HouseCheckBody"];
+            folder: {
+                absolute?: boolean;
+                fileName?: {
+                    absolute?: boolean;
+                    fileSystem?: {
+                        fileStores?: unknown;
+                        open?: boolean;
+                        readOnly?: boolean;
+                        rootDirectories?: unknown;
+                        separator?: string;
+                        userPrincipalLookupService?: unknown;
+                    };
+                    /** Format: int32 */
+                    nameCount?: number;
+                };
+                fileSystem?: {
+                    fileStores?: unknown;
+                    open?: boolean;
+                    readOnly?: boolean;
+                    rootDirectories?: unknown;
+                    separator?: string;
+                    userPrincipalLookupService?: unknown;
+                };
+                /** Format: int32 */
+                nameCount?: number;
+                parent?: {
+                    absolute?: boolean;
+                    fileName?: {
+                        absolute?: boolean;
+                        fileSystem?: {
+                            fileStores?: unknown;
+                            open?: boolean;
+                            readOnly?: boolean;
+                            rootDirectories?: unknown;
+                            separator?: string;
+                            userPrincipalLookupService?: unknown;
+                        };
+                        /** Format: int32 */
+                        nameCount?: number;
+                    };
+                    fileSystem?: {
+                        fileStores?: unknown;
+                        open?: boolean;
+                        readOnly?: boolean;
+                        rootDirectories?: unknown;
+                        separator?: string;
+                        userPrincipalLookupService?: unknown;
+                    };
+                    /** Format: int32 */
+                    nameCount?: number;
+                    root?: {
+                        absolute?: boolean;
+                        fileName?: {
+                            absolute?: boolean;
+                            fileSystem?: {
+                                fileStores?: unknown;
+                                open?: boolean;
+                                readOnly?: boolean;
+                                rootDirectories?: unknown;
+                                separator?: string;
+                                userPrincipalLookupService?: unknown;
+                            };
+                            /** Format: int32 */
+                            nameCount?: number;
+                        };
+                        fileSystem?: {
+                            fileStores?: unknown;
+                            open?: boolean;
+                            readOnly?: boolean;
+                            rootDirectories?: unknown;
+                            separator?: string;
+                            userPrincipalLookupService?: unknown;
+                        };
+                        /** Format: int32 */
+                        nameCount?: number;
+                    };
+                };
+                root?: {
+                    absolute?: boolean;
+                    fileName?: {
+                        absolute?: boolean;
+                        fileSystem?: {
+                            fileStores?: unknown;
+                            open?: boolean;
+                            readOnly?: boolean;
+                            rootDirectories?: unknown;
+                            separator?: string;
+                            userPrincipalLookupService?: unknown;
+                        };
+                        /** Format: int32 */
+                        nameCount?: number;
+                    };
+                    fileSystem?: {
+                        fileStores?: unknown;
+                        open?: boolean;
+                        readOnly?: boolean;
+                        rootDirectories?: unknown;
+                        separator?: string;
+                        userPrincipalLookupService?: unknown;
+                    };
+                    /** Format: int32 */
+                    nameCount?: number;
+                };
+            };
+            /** Format: int64 */
+            freeBytes: number;
+        };
+        HouseCheckBody: {
+            /** Format: date-time */
+            at: string;
+            problem?: string;
+            /** Format: int64 */
+            rows: number;
         };
         HouseYearBody: {
             blends: components["schemas"]["LearntBody"][];
@@ -4842,6 +5052,11 @@ export interface components {
         RemedyBody: {
             after: components["schemas"]["SetupBody"];
             words: string;
+        };
+        RestoredBody: {
+            rows: {
+                [key: string]: number;
+            };
         };
         ResultBody: {
             /** Format: double */
@@ -6807,7 +7022,7 @@ export interface operations {
             };
         };
     };
-    restore_5: {
+    restore_6: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -7034,7 +7249,7 @@ export interface operations {
             };
         };
     };
-    file_1: {
+    file_2: {
         parameters: {
             query?: {
                 days?: number;
@@ -7711,6 +7926,140 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["HandBody"];
+                };
+            };
+        };
+    };
+    house: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseBody"];
+                };
+            };
+        };
+    };
+    backUp: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BackupBody"];
+                };
+            };
+        };
+    };
+    file_1: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    restore_5: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RestoredBody"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["HouseCheckBody"];
                 };
             };
         };

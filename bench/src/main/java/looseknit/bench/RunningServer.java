@@ -102,6 +102,11 @@ final class RunningServer implements AutoCloseable {
                 .orElse("?");
     }
 
+    /** Ends it as a failing machine would. */
+    void kill() {
+        process.destroyForcibly().onExit().join();
+    }
+
     @Override
     public void close() {
         process.destroy();

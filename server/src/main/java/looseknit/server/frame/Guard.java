@@ -5,7 +5,11 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.security.SecureRandom;
+import java.util.Base64;
+import java.util.Locale;
 import java.util.Set;
+import java.util.concurrent.Semaphore;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -23,10 +27,33 @@ class Guard extends OncePerRequestFilter {
     /** Largest photo [bytes]. */
     static final long LARGEST_PHOTO = 10 * LARGEST_BODY;
 
-    /** Styles are set at run time by the component library; scripts come from this server only. */
-    static final String POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
-            + "img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none'; "
-            + "frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
+    /**
+     * Scripts come from this server only, and so do styles, but for those that the component library puts in with the page's own nonce; drawings carry
+     * styles in attributes, which can name colours and sizes and nothing else.
+     */
+    private static final String POLICY =
+            "default-src 'self'; script-src 'self'; style-src 'self'; style-src-elem 'self' 'nonce-%s'; "
+                    + "style-src-attr 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none'; "
+                    + "frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
+
+    /** Under this name a request carries the nonce of the page that it is answered with. */
+    static final String NONCE = "looseknit.nonce";
+
+    private static final int NONCE_BYTES = 18;
+
+    private final SecureRandom random = new SecureRandom();
+
+    private static final Set<String> KINDS =
+            Set.of("application/json", "multipart/form-data", "text/csv", "text/plain", "image/jpeg", "image/png");
+
+    /** Bodies that arrive at the same time, and seconds in which one has to. */
+    private static final int MOST_BODIES = 60;
+
+    private static final int MOST_LARGE_BODIES = 4;
+    private static final int MOST_SECONDS = 10;
+
+    private final Semaphore bodies = new Semaphore(MOST_BODIES);
+    private final Semaphore largeBodies = new Semaphore(MOST_LARGE_BODIES);
 
     private static final Set<String> OWN_NAMES = Set.of("127.0.0.1", "localhost", "[::1]", "::1");
 
@@ -34,7 +61,9 @@ class Guard extends OncePerRequestFilter {
     protected void doFilterInternal(
             final HttpServletRequest request, final HttpServletResponse response, final FilterChain chain)
             throws ServletException, IOException {
-        response.setHeader("Content-Security-Policy", POLICY);
+        final String nonce = nonce();
+        request.setAttribute(NONCE, nonce);
+        response.setHeader("Content-Security-Policy", POLICY.formatted(nonce));
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("X-Frame-Options", "DENY");
         response.setHeader("Referrer-Policy", "no-referrer");
@@ -50,9 +79,84 @@ class Guard extends OncePerRequestFilter {
                     "A request may be up to 1 MB, a file up to 8 MB, a photo up to 10 MB.");
         } else if ("chunked".equalsIgnoreCase(request.getHeader("Transfer-Encoding"))) {
             refuse(response, HttpStatus.LENGTH_REQUIRED, "A request must state its length.");
+        } else if (changes(request) && !fromHere(request)) {
+            refuse(response, HttpStatus.FORBIDDEN, "Another page may not change anything here.");
+        } else if (hasBody(request) && !isOfAKnownKind(request)) {
+            refuse(
+                    response,
+                    HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                    "A request carries JSON, a table, a picture or a form with a file.");
+        } else if (hasBody(request)) {
+            withBody(request, response, chain);
         } else {
             chain.doFilter(request, response);
         }
+    }
+
+    private String nonce() {
+        final byte[] bytes = new byte[NONCE_BYTES];
+        random.nextBytes(bytes);
+        return Base64.getUrlEncoder().encodeToString(bytes);
+    }
+
+    private static boolean changes(final HttpServletRequest request) {
+        return !Set.of("GET", "HEAD", "OPTIONS").contains(request.getMethod());
+    }
+
+    /** Browsers say from which page a change comes; programs that are no browsers say nothing. */
+    private static boolean fromHere(final HttpServletRequest request) {
+        final String site = request.getHeader("Sec-Fetch-Site");
+        if (site != null && !site.equals("same-origin") && !site.equals("none")) {
+            return false;
+        }
+        final String origin = request.getHeader("Origin");
+        return origin == null || origin.replaceFirst("^https?://", "").equalsIgnoreCase(request.getHeader("Host"));
+    }
+
+    private static boolean isOfAKnownKind(final HttpServletRequest request) {
+        final String type = request.getContentType();
+        return type != null && KINDS.stream().anyMatch(type.toLowerCase(Locale.ROOT)::startsWith);
+    }
+
+    private static boolean isForm(final HttpServletRequest request) {
+        return request.getContentType() != null && request.getContentType().startsWith("multipart/");
+    }
+
+    private static boolean hasBody(final HttpServletRequest request) {
+        return request.getContentLengthLong() > 0;
+    }
+
+    /** A body is read whole before anything else is done with it, a few at a time: whoever sends half of one keeps no other waiting. */
+    private void withBody(final HttpServletRequest request, final HttpServletResponse response, final FilterChain chain)
+            throws ServletException, IOException {
+        final boolean large = largest(request) > LARGEST_BODY || isForm(request);
+        final Semaphore places = large ? largeBodies : bodies;
+        if (!places.tryAcquire()) {
+            response.setHeader("Retry-After", "2");
+            refuse(response, HttpStatus.SERVICE_UNAVAILABLE, "Too much is being sent at once. Try again in a moment.");
+            return;
+        }
+        if (large) {
+            try {
+                chain.doFilter(request, response);
+            } finally {
+                places.release();
+            }
+            return;
+        }
+        final HeldBody held;
+        try {
+            held = HeldBody.read(request, MOST_SECONDS);
+        } catch (final HeldBody.TooSlow slow) {
+            refuse(
+                    response,
+                    HttpStatus.REQUEST_TIMEOUT,
+                    "The request did not arrive within %d seconds.".formatted(MOST_SECONDS));
+            return;
+        } finally {
+            places.release();
+        }
+        chain.doFilter(held, response);
     }
 
     private static long largest(final HttpServletRequest request) {
@@ -60,7 +164,7 @@ class Guard extends OncePerRequestFilter {
         if (uri.startsWith("/api/photos")) {
             return LARGEST_PHOTO;
         }
-        return uri.startsWith("/api/imports") ? LARGEST_FILE : LARGEST_BODY;
+        return uri.startsWith("/api/imports") || uri.startsWith("/api/climate/file") ? LARGEST_FILE : LARGEST_BODY;
     }
 
     private static void refuse(final HttpServletResponse response, final HttpStatus status, final String detail)

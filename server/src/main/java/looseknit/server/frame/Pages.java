@@ -1,6 +1,8 @@
 package looseknit.server.frame;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
@@ -9,10 +11,17 @@ import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
+import org.springframework.web.servlet.resource.ResourceTransformerChain;
+import org.springframework.web.servlet.resource.TransformedResource;
 
 /** Serves the pages: hashed assets for a year, everything else fresh; a deep link gets the application's page. */
 @Configuration
 class Pages implements WebMvcConfigurer {
+
+    private static final String PAGE = "index.html";
+
+    /** Stands in the page where its nonce goes. */
+    private static final String PLACE_OF_NONCE = "@nonce@";
 
     private static final String ROOT = "classpath:/META-INF/resources/";
 
@@ -25,7 +34,25 @@ class Pages implements WebMvcConfigurer {
                 .addResourceLocations(ROOT)
                 .setCacheControl(CacheControl.noCache())
                 .resourceChain(false)
-                .addResolver(new DeepLinks());
+                .addResolver(new DeepLinks())
+                .addTransformer(Pages::withNonce);
+    }
+
+    /** The page carries the nonce of its answer, for the styles that are put in at run time. */
+    private static Resource withNonce(
+            final HttpServletRequest request, final Resource resource, final ResourceTransformerChain chain)
+            throws IOException {
+        final Resource transformed = chain.transform(request, resource);
+        final Object nonce = request.getAttribute(Guard.NONCE);
+        if (!PAGE.equals(resource.getFilename()) || nonce == null) {
+            return transformed;
+        }
+        return new TransformedResource(
+                transformed,
+                transformed
+                        .getContentAsString(StandardCharsets.UTF_8)
+                        .replace(PLACE_OF_NONCE, nonce.toString())
+                        .getBytes(StandardCharsets.UTF_8));
     }
 
     private static final class DeepLinks extends PathResourceResolver {
@@ -36,7 +63,7 @@ class Pages implements WebMvcConfigurer {
             if (found != null || path.startsWith("api/") || path.contains(".")) {
                 return found;
             }
-            return super.getResource("index.html", location);
+            return super.getResource(PAGE, location);
         }
     }
 }

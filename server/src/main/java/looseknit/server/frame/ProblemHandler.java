@@ -2,15 +2,25 @@ package looseknit.server.frame;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.sql.SQLException;
+import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Properties;
+import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import looseknit.core.measure.Allowed;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.server.message.Speech;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.support.PropertiesLoaderUtils;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -24,14 +34,19 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidNullException;
 import tools.jackson.databind.exc.MismatchedInputException;
 
 /** Turns failures into problem details (RFC 9457): what is wrong, where, and what would be accepted. */
 @RestControllerAdvice
 class ProblemHandler extends ResponseEntityExceptionHandler {
+
+    private static final Logger log = LoggerFactory.getLogger(ProblemHandler.class);
 
     private final Properties fieldWords;
     private final Speech speech;
@@ -49,7 +64,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     ProblemDetail outOfRange(final OutOfRangeException e) {
         final ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                speech.wording().of(Allowed.SENTENCE.with(words(e.field()), e.value(), e.allowed())));
+                speech.wording()
+                        .of(Allowed.SENTENCE.with(
+                                words(e.field()),
+                                e.value() instanceof String text ? shortened(text) : e.value(),
+                                e.allowed())));
         problem.setTitle("This value cannot be used");
         problem.setProperty("field", e.field());
         problem.setProperty("allowed", speech.wording().of(e.allowed()));
@@ -66,7 +85,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail refused(final Refused e) {
         final ProblemDetail problem =
-                ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+                ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, quotedShortly(e.getMessage()));
         problem.setTitle(e.title());
         return problem;
     }
@@ -74,7 +93,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail unknown(final UnknownName e) {
         final ProblemDetail problem =
-                ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+                ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, quotedShortly(e.getMessage()));
         problem.setTitle("Not in the Book");
         problem.setProperty("field", e.field());
         problem.setProperty("allowed", e.allowed());
@@ -145,19 +164,133 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return ResponseEntity.badRequest().body(problem);
     }
 
+    /** What came in no more characters than this: what is wrong is told, not sent back. */
+    private static final int LONGEST = 60;
+
     private String unreadable(final Throwable cause) {
-        if (cause instanceof InvalidFormatException wrong
-                && wrong.getTargetType().isEnum()) {
-            return "%s is \"%s\". Allowed: one of %s."
-                    .formatted(
-                            words(path(wrong)),
-                            wrong.getValue(),
-                            Arrays.toString(wrong.getTargetType().getEnumConstants()));
+        if (cause instanceof InvalidNullException wrong) {
+            return "%s is empty. Allowed: %s.".formatted(named(wrong), kind(wrong.getTargetType()));
+        }
+        if (cause instanceof InvalidFormatException wrong) {
+            return "%s is \"%s\". Allowed: %s."
+                    .formatted(named(wrong), shortened(String.valueOf(wrong.getValue())), kind(wrong.getTargetType()));
         }
         if (cause instanceof MismatchedInputException wrong) {
-            return "%s is missing or not of the kind that is expected.".formatted(words(path(wrong)));
+            return "%s is missing or of another kind. Allowed: %s."
+                    .formatted(named(wrong), kind(wrong.getTargetType()));
         }
         return "The request is not readable JSON.";
+    }
+
+    private String named(final JacksonException e) {
+        final String path = path(e);
+        return path.isEmpty() ? "The request" : shortened(words(path));
+    }
+
+    /** What would do, for a type. */
+    private static String kind(final @Nullable Class<?> type) {
+        if (type == null) {
+            return "what the document of this interface says";
+        }
+        if (type.isEnum()) {
+            return "one of " + Arrays.toString(type.getEnumConstants());
+        }
+        if (type == boolean.class || type == Boolean.class) {
+            return "true or false";
+        }
+        if (type.isPrimitive() || Number.class.isAssignableFrom(type)) {
+            return type == int.class || type == long.class ? "a whole number" : "a number";
+        }
+        if (type == LocalDate.class) {
+            return "a day such as 2026-05-01";
+        }
+        if (type == UUID.class) {
+            return "an id such as 123e4567-e89b-42d3-a456-426614174000";
+        }
+        if (Collection.class.isAssignableFrom(type)) {
+            return "a list";
+        }
+        return type == String.class ? "text" : "an object with its fields";
+    }
+
+    private static String shortened(final String text) {
+        return text.length() <= LONGEST ? text : text.substring(0, LONGEST - 1) + "…";
+    }
+
+    /** What is quoted in a sentence, shortened. */
+    private static String quotedShortly(final @Nullable String sentence) {
+        return String.valueOf(sentence).replaceAll("\"([^\"]{%d})[^\"]{2,}\"".formatted(LONGEST - 1), "\"$1…\"");
+    }
+
+    /** Broken parts of a form, parameters that are missing or of another kind. */
+    @ExceptionHandler
+    ProblemDetail broken(final MultipartException e) {
+        return plain(
+                HttpStatus.BAD_REQUEST, "The request cannot be read", "The file did not arrive whole: send it again.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail wrongParameter(final MethodArgumentTypeMismatchException e) {
+        return plain(
+                HttpStatus.BAD_REQUEST,
+                "This value cannot be used",
+                "%s is \"%s\". Allowed: %s."
+                        .formatted(
+                                sentence(words(e.getName())).replaceFirst("\\.$", ""),
+                                shortened(String.valueOf(e.getValue())),
+                                kind(e.getRequiredType())));
+    }
+
+    /** Two wrote the same at the same moment, again and again. */
+    @ExceptionHandler
+    ProblemDetail collided(final DataIntegrityViolationException e) {
+        log.warn("not stored: {}", e.getMostSpecificCause().getMessage());
+        return plain(
+                HttpStatus.CONFLICT,
+                "Changed elsewhere",
+                "What this belongs to was changed or taken away at the same moment. Load it again, then repeat.");
+    }
+
+    /** The store cannot write or read: a full disk, a folder that became read-only. */
+    @ExceptionHandler
+    ProblemDetail cannotStore(final DataAccessException e) {
+        log.error("the store fails", e);
+        if (!isOfTheDisk(e)) {
+            return unforeseen(e);
+        }
+        return plain(
+                HttpStatus.INSUFFICIENT_STORAGE,
+                "Not kept",
+                "This could not be written to the disk, and nothing of it was kept. Is the disk full, or the folder read-only? Make room, then repeat.");
+    }
+
+    /** H2 says by these numbers that it could not read or write its file, or that it has closed for that. */
+    private static final Set<Integer> OF_THE_DISK = Set.of(90028, 90031, 90097, 90098, 90121);
+
+    private static boolean isOfTheDisk(final Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof IOException
+                    || (cause instanceof SQLException sql && OF_THE_DISK.contains(sql.getErrorCode()))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whatever nobody thought of: told in the log, not to who asked. */
+    @ExceptionHandler
+    ProblemDetail unforeseen(final RuntimeException e) {
+        log.error("unforeseen", e);
+        return plain(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong here",
+                "That is a fault of the program, not yours; nothing was changed. The log beside your data says more.");
+    }
+
+    private static ProblemDetail plain(final HttpStatus status, final String title, final String detail) {
+        final ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(title);
+        return problem;
     }
 
     private static String path(final JacksonException e) {

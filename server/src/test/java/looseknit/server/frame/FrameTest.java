@@ -4,6 +4,7 @@ import static looseknit.server.ApiTest.Requests.ask;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.matchesPattern;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
@@ -35,6 +36,9 @@ class FrameTest {
                 .andExpect(status().isOk())
                 .andExpect(header().string("Content-Security-Policy", containsString("script-src 'self';")))
                 .andExpect(header().string("Content-Security-Policy", not(containsString("unsafe-eval"))))
+                .andExpect(header().string(
+                                "Content-Security-Policy",
+                                matchesPattern(".*style-src-elem 'self' 'nonce-[\\w-]{24}';.*")))
                 .andExpect(header().string("X-Content-Type-Options", "nosniff"))
                 .andExpect(header().string("X-Frame-Options", "DENY"))
                 .andExpect(jsonPath("$.volume[?(@.id == 'US_QUART')].factor").value(0.946352946));

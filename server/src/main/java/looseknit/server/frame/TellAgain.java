@@ -1,0 +1,58 @@
+package looseknit.server.frame;
+
+import java.util.concurrent.ThreadLocalRandom;
+import org.aopalliance.intercept.MethodInterceptor;
+import org.aopalliance.intercept.MethodInvocation;
+import org.jspecify.annotations.Nullable;
+import org.springframework.aop.ProxyMethodInvocation;
+import org.springframework.aop.support.DefaultPointcutAdvisor;
+import org.springframework.aop.support.annotation.AnnotationMatchingPointcut;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.Ordered;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * The same that is told twice at the same moment is stored once: whoever comes second finds a row with its id only as it writes its own. Then all is done
+ * over, in a transaction of its own, and finds what the first has stored.
+ */
+@Configuration
+class TellAgain {
+
+    private static final int TIMES = 4;
+    private static final int MOST_MS = 40;
+
+    @Bean
+    static DefaultPointcutAdvisor toldTwiceStoredOnce() {
+        final DefaultPointcutAdvisor advisor =
+                new DefaultPointcutAdvisor(new AnnotationMatchingPointcut(RestController.class, true), new Again());
+        // outside of transactions
+        advisor.setOrder(Ordered.HIGHEST_PRECEDENCE);
+        return advisor;
+    }
+
+    private static final class Again implements MethodInterceptor {
+
+        @Override
+        public @Nullable Object invoke(final MethodInvocation call) throws Throwable {
+            for (int time = 1; ; time++) {
+                try {
+                    return time == TIMES || !(call instanceof ProxyMethodInvocation copy)
+                            ? call.proceed()
+                            : copy.invocableClone().proceed();
+                } catch (final ObjectOptimisticLockingFailureException stale) {
+                    // a revision that was seen is no longer there: that is for the person to decide
+                    throw stale;
+                } catch (final DataIntegrityViolationException | ConcurrencyFailureException collided) {
+                    if (time == TIMES) {
+                        throw collided;
+                    }
+                    Thread.sleep(ThreadLocalRandom.current().nextInt(1, MOST_MS));
+                }
+            }
+        }
+    }
+}
