@@ -18,8 +18,11 @@ const busy = ref(false)
 const asked = ref<string>()
 const restarting = ref(false)
 const BYTES_A_MB = 1e6
+const BYTES_A_GB = 1e9
 const size = (bytes: number) =>
-  t('frame.house.mb', { mb: figure(bytes / BYTES_A_MB, bytes < BYTES_A_MB ? 2 : 1) })
+  bytes < BYTES_A_GB
+    ? t('frame.house.mb', { mb: figure(bytes / BYTES_A_MB, bytes < BYTES_A_MB ? 2 : 1) })
+    : t('frame.house.gb', { gb: figure(bytes / BYTES_A_GB, 1) })
 const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 const doing = async (work: () => Promise<void>) => {
   busy.value = true

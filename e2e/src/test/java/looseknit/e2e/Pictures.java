@@ -45,6 +45,7 @@ class Pictures {
             "hand",
             "weather",
             "recall",
+            "house",
             "year");
 
     private static final int SCOOPS_SHOWN = 8;

@@ -76,6 +76,7 @@ final class Views {
         views.put("weather", "/weather");
         views.put("year", "/year");
         views.put("recall", mixed.replace("/batches/", "/recall/batch/"));
+        views.put("house", "/house");
         views.put("shelf", "/shelf/here");
         views.put("shelf-buy", "/shelf/buy");
         views.put("shelf-own", "/shelf/own");

@@ -42,6 +42,11 @@ class Guard extends OncePerRequestFilter {
     private static final int NONCE_BYTES = 18;
 
     private final SecureRandom random = new SecureRandom();
+    private final Stopping stopping;
+
+    Guard(final Stopping stopping) {
+        this.stopping = stopping;
+    }
 
     private static final Set<String> KINDS =
             Set.of("application/json", "multipart/form-data", "text/csv", "text/plain", "image/jpeg", "image/png");
@@ -70,7 +75,13 @@ class Guard extends OncePerRequestFilter {
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
         response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
         response.setHeader("Permissions-Policy", "camera=(), microphone=(), geolocation=()");
-        if (!OWN_NAMES.contains(request.getServerName())) {
+        if (stopping.stopping()) {
+            response.setHeader("Retry-After", "10");
+            refuse(
+                    response,
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "Loose Knit is being stopped. Repeat this once it runs again.");
+        } else if (!OWN_NAMES.contains(request.getServerName())) {
             refuse(response, HttpStatus.MISDIRECTED_REQUEST, "This server answers to 127.0.0.1 and localhost only.");
         } else if (request.getContentLengthLong() > largest(request)) {
             refuse(

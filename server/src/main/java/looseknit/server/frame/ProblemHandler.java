@@ -50,9 +50,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     private final Properties fieldWords;
     private final Speech speech;
+    private final Stopping stopping;
 
-    ProblemHandler(final Speech speech) {
+    ProblemHandler(final Speech speech, final Stopping stopping) {
         this.speech = speech;
+        this.stopping = stopping;
         try {
             this.fieldWords = PropertiesLoaderUtils.loadProperties(new ClassPathResource("field-words.properties"));
         } catch (final IOException e) {
@@ -254,10 +256,10 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     /** The store cannot write or read: a full disk, a folder that became read-only. */
     @ExceptionHandler
     ProblemDetail cannotStore(final DataAccessException e) {
-        log.error("the store fails", e);
-        if (!isOfTheDisk(e)) {
+        if (stopping.stopping() || !isOfTheDisk(e)) {
             return unforeseen(e);
         }
+        log.error("the store fails", e);
         return plain(
                 HttpStatus.INSUFFICIENT_STORAGE,
                 "Not kept",
@@ -280,6 +282,12 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     /** Whatever nobody thought of: told in the log, not to who asked. */
     @ExceptionHandler
     ProblemDetail unforeseen(final RuntimeException e) {
+        if (stopping.stopping()) {
+            return plain(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "Loose Knit is being stopped",
+                    "Nothing of this was kept. Repeat it once it runs again.");
+        }
         log.error("unforeseen", e);
         return plain(
                 HttpStatus.INTERNAL_SERVER_ERROR,

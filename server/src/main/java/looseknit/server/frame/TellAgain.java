@@ -7,8 +7,10 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.aop.ProxyMethodInvocation;
 import org.springframework.aop.support.DefaultPointcutAdvisor;
 import org.springframework.aop.support.annotation.AnnotationMatchingPointcut;
+import org.springframework.beans.factory.config.BeanDefinition;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Role;
 import org.springframework.core.Ordered;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -19,13 +21,15 @@ import org.springframework.web.bind.annotation.RestController;
  * The same that is told twice at the same moment is stored once: whoever comes second finds a row with its id only as it writes its own. Then all is done
  * over, in a transaction of its own, and finds what the first has stored.
  */
-@Configuration
+@Configuration(proxyBeanMethods = false)
+@Role(BeanDefinition.ROLE_INFRASTRUCTURE)
 class TellAgain {
 
     private static final int TIMES = 4;
     private static final int MOST_MS = 40;
 
     @Bean
+    @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
     static DefaultPointcutAdvisor toldTwiceStoredOnce() {
         final DefaultPointcutAdvisor advisor =
                 new DefaultPointcutAdvisor(new AnnotationMatchingPointcut(RestController.class, true), new Again());

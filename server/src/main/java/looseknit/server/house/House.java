@@ -168,7 +168,8 @@ class House {
                     System.exit(SpringApplication.exit(context, again));
                 },
                 "start-again");
-        end.setDaemon(true);
+        // not a daemon: the way in which it ends says that it wants to be started again
+        end.setDaemon(false);
         end.start();
         return rows;
     }

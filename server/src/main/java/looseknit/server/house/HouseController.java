@@ -1,6 +1,5 @@
 package looseknit.server.house;
 
-import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
@@ -76,7 +75,7 @@ class HouseController {
      * @param check what was found when all was read last; null before that
      */
     record HouseBody(
-            Path folder,
+            String folder,
             long bytes,
             long freeBytes,
             @Nullable HouseCheckBody check,
@@ -88,7 +87,7 @@ class HouseController {
     @GetMapping
     HouseBody house() {
         return new HouseBody(
-                house.folder(),
+                String.valueOf(house.folder()),
                 house.bytes(),
                 house.freeBytes(),
                 house.checked().map(HouseCheckBody::of).orElse(null),
