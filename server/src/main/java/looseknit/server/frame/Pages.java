@@ -47,12 +47,24 @@ class Pages implements WebMvcConfigurer {
         if (!PAGE.equals(resource.getFilename()) || nonce == null) {
             return transformed;
         }
-        return new TransformedResource(
-                transformed,
-                transformed
-                        .getContentAsString(StandardCharsets.UTF_8)
-                        .replace(PLACE_OF_NONCE, nonce.toString())
-                        .getBytes(StandardCharsets.UTF_8));
+        return new Page(transformed, nonce.toString());
+    }
+
+    /** The page with its nonce: never the one that a browser kept, whose nonce would be another. */
+    private static final class Page extends TransformedResource {
+
+        Page(final Resource page, final String nonce) throws IOException {
+            super(
+                    page,
+                    page.getContentAsString(StandardCharsets.UTF_8)
+                            .replace(PLACE_OF_NONCE, nonce)
+                            .getBytes(StandardCharsets.UTF_8));
+        }
+
+        @Override
+        public long lastModified() {
+            return -1;
+        }
     }
 
     private static final class DeepLinks extends PathResourceResolver {

@@ -62,6 +62,21 @@ class FrameTest {
                 .andExpect(status().isLengthRequired());
     }
 
+    /** A page from a browser's own store would carry a nonce that no answer names. */
+    @Test
+    void thePageIsSentAnewWithTheNonceOfItsAnswer() throws Exception {
+        for (int time = 0; time < 2; time++) {
+            final var answer = http.perform(ask("/blends").header("If-Modified-Since", "Fri, 01 Jan 2100 00:00:00 GMT"))
+                    .andExpect(status().isOk())
+                    .andExpect(header().doesNotExist("Last-Modified"))
+                    .andReturn()
+                    .getResponse();
+            final String nonce =
+                    String.valueOf(answer.getHeader("Content-Security-Policy")).replaceAll(".*'nonce-([^']+)'.*", "$1");
+            assertThat(answer.getContentAsString()).contains("content=\"" + nonce + "\"");
+        }
+    }
+
     @Test
     void theConsoleOfTheStoreIsOff() throws Exception {
         http.perform(ask("/h2-console.html")).andExpect(status().isNotFound());
