@@ -3,6 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Fared } from '@/api/types'
+import { figure } from '@/measure/units'
 import ChoiceList from '@/parts/ChoiceList.vue'
 import LineChart, { type Line } from '@/parts/LineChart.vue'
 import { t } from '@/words'
@@ -133,6 +134,12 @@ const told = (group: Fared) => group.thriving + group.fair + group.poor > 0
           <td>
             <template v-if="told(group)">{{ $t('outcome.healthIs', group) }}</template>
             <span v-else class="soft">{{ $t('outcome.healthUnknown') }}</span>
+            <small v-if="group.flowered > 0" class="soft kept">{{
+              $t('outcome.flowered', { n: group.flowered })
+            }}</small>
+            <small v-if="group.feedsPerYear" class="soft kept">{{
+              $t('outcome.fed', { n: figure(group.feedsPerYear, 1) })
+            }}</small>
           </td>
         </tr>
       </tbody>
@@ -192,6 +199,9 @@ td {
 .right {
   text-align: right;
   padding-right: 22px;
+}
+.kept {
+  display: block;
 }
 .tick {
   width: 30px;

@@ -20,6 +20,7 @@ const group = (key: string, change: Partial<Fared> = {}): Fared => ({
   thriving: 3,
   fair: 1,
   poor: 0,
+  flowered: 0,
   few: false,
   ...change,
 })

@@ -13,7 +13,9 @@ const amount = (event: PotEvent) =>
     ? ''
     : event.kind === 'FED'
       ? text(settings.measures.grams(event.amount))
-      : text(settings.measures.volume(event.amount))
+      : event.kind === 'LEAVES'
+        ? String(Math.round(event.amount))
+        : text(settings.measures.volume(event.amount))
 </script>
 
 <template>

@@ -21,6 +21,8 @@ const kinds = computed<{ value: Kind; label: string }[]>(() =>
       'THRIVING',
       'FAIR',
       'POOR',
+      'FLOWERED',
+      'LEAVES',
       'FED',
       'TOPPED_UP',
       'FLUSHED',
@@ -37,16 +39,22 @@ const amount = ref<number>()
 const on = ref(todayHere())
 const place = ref<Place>(props.place ?? startingPlace())
 const NEEDS_WORDS: readonly Kind[] = ['NOTED', 'LOST']
-const missing = computed(() => NEEDS_WORDS.includes(kind.value) && words.value.trim() === '')
+const AMOUNTS = { FED: 'grams', TOPPED_UP: 'litres', LEAVES: 'leaves' } as const
+const amountOf = computed(() =>
+  kind.value in AMOUNTS ? AMOUNTS[kind.value as keyof typeof AMOUNTS] : undefined,
+)
+const missing = computed(
+  () =>
+    (NEEDS_WORDS.includes(kind.value) && words.value.trim() === '') ||
+    (kind.value === 'LEAVES' && amount.value === undefined),
+)
 const tell = () => {
   emit('tell', {
     id: crypto.randomUUID(),
     kind: kind.value,
     on: on.value,
     words: words.value.trim(),
-    ...(amount.value !== undefined && (kind.value === 'FED' || kind.value === 'TOPPED_UP')
-      ? { amount: amount.value }
-      : {}),
+    ...(amount.value !== undefined && amountOf.value ? { amount: amount.value } : {}),
     ...(kind.value === 'MOVED' ? { place: place.value } : {}),
   })
 }
@@ -68,10 +76,11 @@ const tell = () => {
         />
       </div>
       <NumberField
-        v-if="kind === 'FED' || kind === 'TOPPED_UP'"
+        v-if="amountOf"
         v-model="amount"
-        :label="$t(kind === 'FED' ? 'pot.tell.grams' : 'pot.tell.litres')"
-        :kind="kind === 'FED' ? 'grams' : 'volume'"
+        :label="$t(`pot.tell.${amountOf}`)"
+        :kind="amountOf === 'grams' ? 'grams' : amountOf === 'litres' ? 'volume' : 'plain'"
+        :decimals="amountOf === 'leaves' ? 0 : 2"
         optional
         input-id="tell-amount"
       />

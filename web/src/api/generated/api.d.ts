@@ -3251,7 +3251,11 @@ export interface components {
             curve: components["schemas"]["LivesBody"][];
             /** Format: int32 */
             fair: number;
+            /** Format: double */
+            feedsPerYear?: number;
             few: boolean;
+            /** Format: int32 */
+            flowered: number;
             key: string;
             /** Format: int32 */
             lost: number;
@@ -4658,7 +4662,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "FLUSHED" | "NOTED" | "PICTURED" | "THRIVING" | "FAIR" | "POOR";
+            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "FLUSHED" | "NOTED" | "PICTURED" | "THRIVING" | "FAIR" | "POOR" | "FLOWERED" | "LEAVES";
             /** Format: date */
             on?: string;
             place?: components["schemas"]["PlaceBody"];
@@ -4671,7 +4675,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "FLUSHED" | "NOTED" | "PICTURED" | "THRIVING" | "FAIR" | "POOR";
+            kind: "MOVED" | "LENT" | "CAME_BACK" | "GIVEN_AWAY" | "LOST" | "REPOTTED" | "DIVIDED" | "CUTTINGS" | "SET_UP" | "FED" | "TOPPED_UP" | "FLUSHED" | "NOTED" | "PICTURED" | "THRIVING" | "FAIR" | "POOR" | "FLOWERED" | "LEAVES";
             /** Format: date */
             on: string;
             /** Format: uuid */

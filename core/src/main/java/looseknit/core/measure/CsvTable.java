@@ -25,6 +25,9 @@ public final class CsvTable {
             .setIgnoreEmptyLines(true)
             .get();
 
+    /** With these a spreadsheet begins a formula. */
+    public static final String FORMULA = "=+-@\t\r";
+
     private CsvTable() {}
 
     /** Reads a table that ships beside the given class. */
@@ -126,7 +129,14 @@ public final class CsvTable {
             if (!csv.isSet(column)) {
                 throw bad(column, "missing", "a cell in this column");
             }
-            return csv.get(column).strip();
+            return unharmed(csv.get(column).strip());
+        }
+
+        /** What went out as text, so that no spreadsheet takes it for a formula, comes back as it was. */
+        private static String unharmed(final String cell) {
+            return cell.length() > 1 && cell.charAt(0) == '\'' && FORMULA.indexOf(cell.charAt(1)) >= 0
+                    ? cell.substring(1)
+                    : cell;
         }
 
         /** The cell's text, stripped; empty where the table has no such column, as those of earlier versions. */

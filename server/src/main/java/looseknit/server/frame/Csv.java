@@ -6,17 +6,19 @@ import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.regex.Pattern;
+import looseknit.core.measure.CsvTable;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /** Tables as comma-separated values. */
 public final class Csv {
 
-    private static final String FORMULA = "=+-@\t\r";
+    private static final Pattern NUMBER = Pattern.compile("[-+]?[0-9]+([.][0-9]+)?");
 
     private Csv() {}
 
-    /** A table with its head; what a spreadsheet would take for a formula goes out as text. */
+    /** A table with its head; what a spreadsheet would take for a formula goes out as text, and comes back as it was. */
     public static String of(final List<String> head, final List<List<String>> rows) {
         final StringWriter text = new StringWriter();
         try (CSVPrinter printer = new CSVPrinter(
@@ -32,7 +34,11 @@ public final class Csv {
     }
 
     private static String harmless(final String cell) {
-        return !cell.isEmpty() && FORMULA.indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
+        return !cell.isEmpty()
+                        && CsvTable.FORMULA.indexOf(cell.charAt(0)) >= 0
+                        && !NUMBER.matcher(cell).matches()
+                ? "'" + cell
+                : cell;
     }
 
     /** A number with no more decimals than it needs. */

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -45,6 +46,7 @@ class Outcomes {
     private static final Set<PotEvent.Kind> HEALTH =
             EnumSet.of(PotEvent.Kind.THRIVING, PotEvent.Kind.FAIR, PotEvent.Kind.POOR);
 
+    private static final Set<PotEvent.Kind> KEPT = EnumSet.of(PotEvent.Kind.FLOWERED, PotEvent.Kind.FED);
     private static final double YEAR_DAYS = 365;
 
     /** By what plants are put together. */
@@ -58,7 +60,15 @@ class Outcomes {
     }
 
     /** Plants with something in common. */
-    record Group(String key, String name, List<Fared.Watched> watched, Fared fared) {}
+    record Group(String key, String name, List<Fared.Watched> watched, Fared fared, Kept kept) {}
+
+    /**
+     * What was told of a group besides.
+     *
+     * @param flowered how many flowered at least once
+     * @param feeds how often they were fed in all
+     */
+    record Kept(int flowered, long feeds) {}
 
     /** What plants have in common, as it is stored and as it is called. */
     private record Key(String key, String name) {}
@@ -115,14 +125,27 @@ class Outcomes {
         final Map<UUID, LastStep> ends = last(ENDS);
         final Map<UUID, LastStep> health = last(HEALTH);
         final PlantBook plants = books.plants();
-        final Map<Key, List<Fared.Watched>> groups = new LinkedHashMap<>();
+        final Map<UUID, Map<PotEvent.Kind, Long>> counts = new HashMap<>();
+        work.countsOfEach(KEPT)
+                .forEach(each -> counts.computeIfAbsent(each.pottingId(), any -> new EnumMap<>(PotEvent.Kind.class))
+                        .put(each.kind(), each.count()));
+        final Map<Key, List<WatchedRow>> groups = new LinkedHashMap<>();
         repository.watched().stream()
                 .filter(wanted)
                 .forEach(row -> groups.computeIfAbsent(key(row, by, plants), any -> new ArrayList<>())
-                        .add(watched(row, ends.get(row.id()), health.get(row.id()), today)));
+                        .add(row));
         return groups.entrySet().stream()
-                .map(each -> new Group(
-                        each.getKey().key(), each.getKey().name(), each.getValue(), Fared.of(each.getValue())))
+                .map(each -> {
+                    final List<Fared.Watched> watched = each.getValue().stream()
+                            .map(row -> watched(row, ends.get(row.id()), health.get(row.id()), today))
+                            .toList();
+                    return new Group(
+                            each.getKey().key(),
+                            each.getKey().name(),
+                            watched,
+                            Fared.of(watched),
+                            kept(each.getValue(), counts));
+                })
                 .sorted(Comparator.comparingInt(
                                 (Group group) -> -group.watched().size())
                         .thenComparing(Group::name))
@@ -150,6 +173,17 @@ class Outcomes {
                         row.state() == Potting.State.HERE),
                 LocalDate.now(clock),
                 most);
+    }
+
+    private static Kept kept(final List<WatchedRow> rows, final Map<UUID, Map<PotEvent.Kind, Long>> counts) {
+        int flowered = 0;
+        long feeds = 0;
+        for (final WatchedRow row : rows) {
+            final Map<PotEvent.Kind, Long> of = counts.getOrDefault(row.id(), Map.of());
+            flowered += of.containsKey(PotEvent.Kind.FLOWERED) ? 1 : 0;
+            feeds += of.getOrDefault(PotEvent.Kind.FED, 0L);
+        }
+        return new Kept(flowered, feeds);
     }
 
     private Map<UUID, LastStep> last(final Set<PotEvent.Kind> kinds) {

@@ -51,6 +51,8 @@ class OutcomesController {
      * @param afterAYear how many live after a year; null while none has been watched so long
      * @param curve how many live day by day
      * @param pace null with fewer than two pots that were looked at
+     * @param flowered how many flowered at least once
+     * @param feedsPerYear how often each was fed in a year; null before they have stood for a year together
      * @param few whether they are too few to tell much
      */
     record FaredBody(
@@ -64,6 +66,8 @@ class OutcomesController {
             int thriving,
             int fair,
             int poor,
+            int flowered,
+            @Nullable Double feedsPerYear,
             boolean few) {
 
         static FaredBody of(final Outcomes.Group group) {
@@ -80,7 +84,18 @@ class OutcomesController {
                     fared.health().thriving(),
                     fared.health().fair(),
                     fared.health().poor(),
+                    group.kept().flowered(),
+                    perYear(group),
                     fared.few());
+        }
+
+        /** How often each was fed in a year of standing here; null before they have stood for a year together. */
+        private static @Nullable Double perYear(final Outcomes.Group group) {
+            final double years = group.watched().stream()
+                            .mapToDouble(each -> each.course().days())
+                            .sum()
+                    / YEAR_DAYS;
+            return years < 1 ? null : Double.valueOf(group.kept().feeds() / years);
         }
 
         private static List<LivesBody> curve(final Survival survival) {

@@ -41,7 +41,10 @@ public class PotEvent extends ToldOnce {
         /** How it does. */
         THRIVING,
         FAIR,
-        POOR;
+        POOR,
+        FLOWERED,
+        /** Its leaves were counted. */
+        LEAVES;
 
         private static final Set<Kind> CHANGES = EnumSet.of(MOVED, LENT, CAME_BACK, GIVEN_AWAY, LOST, REPOTTED, SET_UP);
         private static final Set<Kind> STAYS = EnumSet.of(REPOTTED, DIVIDED, CUTTINGS, SET_UP);

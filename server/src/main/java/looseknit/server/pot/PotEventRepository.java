@@ -25,4 +25,11 @@ interface PotEventRepository extends JpaRepository<PotEvent, UUID> {
             from PotEvent e where e.kind in :kinds group by e.pottingId, e.kind
             """)
     List<LastStep> lastOfEach(Collection<PotEvent.Kind> kinds);
+
+    /** How often each of some kinds of steps was told, of all pots. */
+    @Query("""
+            select new looseknit.server.pot.StepCount(e.pottingId, e.kind, count(e))
+            from PotEvent e where e.kind in :kinds group by e.pottingId, e.kind
+            """)
+    List<StepCount> countsOfEach(Collection<PotEvent.Kind> kinds);
 }

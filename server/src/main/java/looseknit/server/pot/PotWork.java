@@ -96,13 +96,18 @@ public class PotWork {
             case LENT, GIVEN_AWAY -> leaves(potting, told);
             case LOST -> lost(potting, told);
             case CAME_BACK -> back(potting);
-            case FED, TOPPED_UP, FLUSHED, NOTED, THRIVING, FAIR, POOR -> {}
+            case LEAVES -> {
+                if (told.amount() == null) {
+                    throw new OutOfRangeException("amount", "not told", TableText.said("how many leaves it has"));
+                }
+            }
+            case FED, TOPPED_UP, FLUSHED, NOTED, THRIVING, FAIR, POOR, FLOWERED -> {}
             default ->
                 throw new OutOfRangeException(
                         "kind",
                         told.kind().name(),
                         TableText.said(
-                                "MOVED, LENT, CAME_BACK, GIVEN_AWAY, LOST, FED, TOPPED_UP, FLUSHED, NOTED, THRIVING, FAIR or POOR"));
+                                "MOVED, LENT, CAME_BACK, GIVEN_AWAY, LOST, FED, TOPPED_UP, FLUSHED, NOTED, THRIVING, FAIR, POOR, FLOWERED or LEAVES"));
         }
         return pottings.saveAndFlush(potting);
     }
@@ -261,6 +266,12 @@ public class PotWork {
     @Transactional(readOnly = true)
     public List<LastStep> lastOfEach(final Set<Kind> kinds) {
         return events.lastOfEach(kinds);
+    }
+
+    /** How often each of some kinds of steps was told of each pot. */
+    @Transactional(readOnly = true)
+    public List<StepCount> countsOfEach(final Set<Kind> kinds) {
+        return events.countsOfEach(kinds);
     }
 
     /** The last day of some kind of step. */

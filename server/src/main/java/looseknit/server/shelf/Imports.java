@@ -1,9 +1,6 @@
 package looseknit.server.shelf;
 
-import java.io.IOException;
 import java.io.StringReader;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,13 +11,12 @@ import java.util.concurrent.CancellationException;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import looseknit.core.measure.CsvTable;
+import looseknit.server.frame.Csv;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.job.JobRunner;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
@@ -98,17 +94,7 @@ class Imports {
     /** What is stored, as a file that can be read in again. */
     String export(final String kind) {
         final TableFile<?> file = file(kind);
-        final StringWriter text = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(
-                text, CSVFormat.RFC4180.builder().setRecordSeparator('\n').get())) {
-            printer.printRecord(file.columns());
-            for (final List<String> row : readOnly.execute(status -> file.cells())) {
-                printer.printRecord(row);
-            }
-        } catch (final IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return text.toString();
+        return Csv.of(file.columns(), readOnly.execute(status -> file.cells()));
     }
 
     private TableFile<?> file(final String kind) {

@@ -86,6 +86,31 @@ class OutcomesApiTest extends MixedBatch {
     }
 
     @Test
+    void flowersAndFeedsAreCounted() throws Exception {
+        tell(one, "FED", "");
+        later(Duration.ofDays(200));
+        tell(one, "FED", "");
+        tell(one, "FLOWERED", "three");
+        tell(one, "FLOWERED", "again");
+        later(Duration.ofDays(165));
+        final String fared = of("BLEND", blend.toString());
+
+        assertThat((Integer) JsonPath.read(fared, "$.flowered")).isEqualTo(1);
+        assertThat(number(fared, "$.feedsPerYear")).isEqualTo(1.0);
+        http.perform(send(
+                        "/api/pottings/{id}/events",
+                        "{\"id\":\"%s\",\"kind\":\"LEAVES\",\"words\":\"\"}".formatted(UUID.randomUUID()),
+                        one))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("how many leaves it has")));
+        http.perform(send(
+                        "/api/pottings/{id}/events",
+                        "{\"id\":\"%s\",\"kind\":\"LEAVES\",\"words\":\"\",\"amount\":14}".formatted(UUID.randomUUID()),
+                        one))
+                .andExpect(status().isOk());
+    }
+
+    @Test
     void aYearIsToldAndALotIsTraced() throws Exception {
         later(Duration.ofDays(30));
         tell(other, "LOST", "slugs");

@@ -86,6 +86,26 @@ class ImportsApiTest {
         assertThat(settled(changed).<Integer>read("$.changed")).isEqualTo(1);
     }
 
+    /** A name that a spreadsheet would run goes out as text, and comes back as it was. */
+    @Test
+    void aFormulaGoesOutAsText() throws Exception {
+        final UUID id = begin(
+                "shelf",
+                LOTS
+                        + "%s,perlite_med,LOOSE_LITRES,10,0,4,,4.5,2026-03-01,\"=HYPERLINK(\"\"x\"\")\",no,,,,,,,,,\n"
+                                .formatted(new UUID(8, 8)));
+        settled(id);
+        http.perform(post("/api/imports/{id}/apply", id)).andExpect(status().isOk());
+        settled(id);
+        final String out = http.perform(ask("/api/exports/shelf"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+
+        assertThat(out).contains("'=HYPERLINK").doesNotContain(",=", ",\"=");
+        assertThat(settled(begin("shelf", out)).<Integer>read("$.changed")).isZero();
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"shelf", "materials", "plants"})
     void whatIsWrittenOutReadsInAsTheSame(final String kind) throws Exception {
