@@ -49,6 +49,9 @@ const missing = computed(
     (kind.value === 'LEAVES' && amount.value === undefined),
 )
 const tell = () => {
+  if (missing.value) {
+    return
+  }
   emit('tell', {
     id: crypto.randomUUID(),
     kind: kind.value,
