@@ -41,9 +41,7 @@ const ago = computed(() => agoWords(daysBetween(potting.value.lastWateredOn, pro
 const weighing = ref(false)
 const onScale = ref<OnScale>()
 /** What a weight suggests is marked; whoever stands there decides. */
-const suggested = computed<Answer | undefined>(() =>
-  onScale.value ? (onScale.value.wantsWater ? 'WATERED' : 'STILL_MOIST') : undefined,
-)
+const suggested = computed(() => onScale.value?.suggests)
 const give = (answer: Answer) => emit('answer', answer, onScale.value?.grams)
 
 const SWIPE_PX = 90

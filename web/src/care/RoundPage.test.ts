@@ -243,7 +243,7 @@ describe('the round', () => {
 
   it('takes a weight along with the answer, and marks what it suggests', async () => {
     const { view, asked } = await open({
-      'POST /api/pottings/p1/scale': { grams: 548, left: 0.3, wantsWater: true, says: '30 % is left' },
+      'POST /api/pottings/p1/scale': { grams: 548, left: 0.3, suggests: 'WATERED', says: '30 % is left' },
     })
     const card = view.findAll('.round-card')[0]
     const press = async (words: string) => {

@@ -4246,7 +4246,8 @@ export interface components {
             /** Format: double */
             left: number;
             says: string;
-            wantsWater: boolean;
+            /** @enum {string} */
+            suggests?: "WATERED" | "WATERED_LIGHTLY" | "STILL_MOIST" | "BONE_DRY" | "SOAKING" | "SKIPPED";
         };
         OnSieveBody: {
             /** Format: double */

@@ -13,7 +13,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 
 /** The round, walked without network, by two people, by keys; and a plant that looks wrong. */
-@Order(5)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class CareJourney extends Journey {
 

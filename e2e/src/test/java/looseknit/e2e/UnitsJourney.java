@@ -5,11 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
-import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** Who has chosen US units reads and hears nothing metric, on any view; {@link ViewsJourney} looks the other way round. */
-@Order(3)
 class UnitsJourney extends Journey {
 
     UnitsJourney() {

@@ -103,7 +103,12 @@ public final class Food {
         return amendment.longevityWeeks() / faster(temperatureC);
     }
 
-    private static double faster(final double temperatureC) {
+    /**
+     * How many times as fast as on the label a feed sets free: twice with every 10 °C.
+     *
+     * @param temperatureC mean temperature [°C]
+     */
+    public static double faster(final double temperatureC) {
         return Math.pow(2, (temperatureC - LABEL_C) / 10);
     }
 

@@ -41,6 +41,9 @@ public record Hand(double everyDays, double lowDays, double highDays, int wateri
     /** Off by so much is off from what one says; by judgement. */
     private static final double OFF = 0.2;
 
+    /** Pots that want water within so much of each other stand well together; by judgement. */
+    private static final double ALIKE = 0.2;
+
     /** Below so many days a decimal counts. */
     private static final double FEW_DAYS = 3;
 
@@ -99,6 +102,11 @@ public record Hand(double everyDays, double lowDays, double highDays, int wateri
                     case TOO_OFTEN -> HandSentence.TOO_OFTEN;
                 })
                 .with(days(wants.value()), days(everyDays));
+    }
+
+    /** Whether pots that want water after so many days each stand well together: one round suits both. */
+    public static boolean together(final double days, final double otherDays) {
+        return Math.abs(otherDays / days - 1) < ALIKE;
     }
 
     /** Days as they are told. */

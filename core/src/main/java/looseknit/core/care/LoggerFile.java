@@ -15,6 +15,7 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.regex.Pattern;
+import looseknit.core.dry.Weather;
 import looseknit.core.measure.CsvTable;
 
 /**
@@ -41,9 +42,6 @@ public record LoggerFile(List<LoggedDay> days, List<LocalDate> tooShort, List<St
             Pattern.compile("rain.*|precip.*|.*\\bmm\\b.*"), RAIN,
             Pattern.compile(".*lux.*"), LUX,
             Pattern.compile(".*[uµ]mol.*|par.*|ppfd.*"), MICROMOL);
-
-    /** Light of the sun that plants use per lux [µmol/m²s]; from memory. */
-    private static final double MICROMOL_PER_LUX = 0.0185;
 
     private static final double SECONDS_A_DAY = 86_400;
     private static final double MICRO = 1e-6;
@@ -79,6 +77,9 @@ public record LoggerFile(List<LoggedDay> days, List<LocalDate> tooShort, List<St
             return new LoggerFile(List.of(), List.of(), List.of("there is nothing in it"));
         }
         final List<String> bad = new ArrayList<>();
+        if (text.lines().count() > MOST_LINES) {
+            bad.add("it has more than %d lines: only these were read".formatted(MOST_LINES));
+        }
         final Map<LocalDate, List<Line>> byDay = new TreeMap<>();
         for (final CsvTable.Outcome<Line> each : CsvTable.each(
                 "the logger's file",
@@ -138,7 +139,7 @@ public record LoggerFile(List<LoggedDay> days, List<LocalDate> tooShort, List<St
 
     private static Line line(final CsvTable.Row row) {
         final double lux = row.numberOr(LUX, 0, 200_000, -1);
-        final double micromol = row.numberOr(MICROMOL, 0, 3000, lux < 0 ? -1 : lux * MICROMOL_PER_LUX);
+        final double micromol = row.numberOr(MICROMOL, 0, 3000, lux < 0 ? -1 : lux * Weather.MICROMOL_PER_LUX);
         return new Line(
                 time(row),
                 row.number(TEMPERATURE, -40, 60),

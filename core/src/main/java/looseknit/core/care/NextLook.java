@@ -66,9 +66,10 @@ public record NextLook(int inDays, Reason reason) {
                     (trigger.waitsDays() == 0 ? CareSentence.PREDICTED : CareSentence.PREDICTED_FOR_LONG)
                             .with(
                                     trigger,
-                                    figure(days.value()),
-                                    figure(Math.max(LEAST_DAYS, days.low80())).bare(),
-                                    figure(days.high80()).bare());
+                                    Hand.days(days.value()),
+                                    Hand.days(Math.max(LEAST_DAYS, days.low80()))
+                                            .bare(),
+                                    Hand.days(days.high80()).bare());
                 case BEYOND_HORIZON ->
                     CareSentence.LONGER_THAN.with(Quantity.trimmed(Dimension.DAYS, DryDown.HORIZON_DAYS, 0));
                 case WARM_SPELL -> CareSentence.WARM_SPELL.with();
@@ -81,10 +82,6 @@ public record NextLook(int inDays, Reason reason) {
                 case SKIPPED -> CareSentence.SKIPPED.with();
             };
         }
-
-        private static Quantity figure(final double days) {
-            return Quantity.of(Dimension.DAYS, days, days < FEW_DAYS ? 1 : 0);
-        }
     }
 
     /** Share of the predicted time after which a pot that was still moist is looked at again; by judgement. */
@@ -95,9 +92,7 @@ public record NextLook(int inDays, Reason reason) {
     /** Share of the predicted time for which a light watering lasts, and after which a soaking pot is looked at again; by judgement. */
     private static final double HALF = 0.5;
 
-    /** Below so many days a decimal counts; nothing is told below half a day. */
-    private static final double FEW_DAYS = 3;
-
+    /** Nothing is told below half a day. */
     private static final double LEAST_DAYS = 0.5;
 
     /** What a look too late costs against one too soon where the plant bears no dry day; by judgement. */
@@ -149,7 +144,7 @@ public record NextLook(int inDays, Reason reason) {
             final Month month) {
         final double waits = rest.waits(month);
         final NextLook look = after(answer, days.times(waits), trigger);
-        return waits > 1 && look.reason() == Reason.PREDICTED ? new NextLook(look.inDays(), Reason.RESTING) : look;
+        return waits > 1 && look.reason().followsTheWeather() ? new NextLook(look.inDays(), Reason.RESTING) : look;
     }
 
     /**

@@ -285,7 +285,7 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
         if (looks < FEWEST && !byOthers) {
             return CareSentence.NOT_LEARNT_YET.with(looks);
         }
-        final Quantity by = share(Math.abs(factor - 1));
+        final Quantity by = Quantity.of(Dimension.SHARE, Math.abs(factor - 1), 0);
         if (Math.abs(factor - 1) < WORTH_A_WORD) {
             return byOthers ? CareSentence.OTHERS_AS_RECKONED.with(likePots) : CareSentence.AS_RECKONED.with(looks);
         }
@@ -293,9 +293,5 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
             return (factor < 1 ? CareSentence.OTHERS_SOONER : CareSentence.OTHERS_LATER).with(by, likePots);
         }
         return (factor < 1 ? CareSentence.SOONER : CareSentence.LATER).with(by, looks);
-    }
-
-    private static Quantity share(final double value) {
-        return Quantity.of(Dimension.SHARE, value, 0);
     }
 }

@@ -3,6 +3,7 @@ package looseknit.core.device;
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Random;
+import looseknit.core.dry.Weather;
 import looseknit.core.need.Place;
 
 /**
@@ -17,7 +18,7 @@ public final class SimulatedClimateLogger implements ClimateLogger {
     private static final double BY_DAY_C = 4;
     private static final double DRIER_PERCENT_PER_C = 2;
     private static final double RAINY = 1.0 / 3;
-    private static final double LUX_PER_MOL = 1e6 / 86_400 / 0.0185;
+    private static final double LUX_PER_MOL = 1e6 / 86_400 / Weather.MICROMOL_PER_LUX;
 
     private final Place usual;
     private final long seed;

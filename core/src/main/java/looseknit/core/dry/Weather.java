@@ -37,6 +37,9 @@ public record Weather(double temperatureC, double humidityPercent, double dailyL
     private static final double WARMING_C_PER_MOL = 0.25;
     private static final double MOST_WARMING_C = 6;
 
+    /** Light of the sun that plants use per lux [µmol/m²s]; from memory. */
+    public static final double MICROMOL_PER_LUX = 0.0185;
+
     /** Driest air that is reckoned with [%]. */
     public static final double LEAST_HUMIDITY = 5;
 

@@ -110,6 +110,17 @@ public record Fared(Survival survival, Optional<PaceOf> pace, Health health, Map
                 Math.exp(logs.getMean() + half)));
     }
 
+    /**
+     * How often something was done to each in a year of standing here; nothing before they have stood for a year together.
+     *
+     * @param times how often in all
+     */
+    public OptionalDouble perYear(final long times) {
+        final double years =
+                survival.watched().stream().mapToDouble(Double::doubleValue).sum() / YEAR_DAYS;
+        return years < 1 ? OptionalDouble.empty() : OptionalDouble.of(times / years);
+    }
+
     /** How they did, in a few words for where they are listed among others. */
     public List<Message> words() {
         final List<Message> words = new ArrayList<>();

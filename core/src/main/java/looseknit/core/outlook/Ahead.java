@@ -46,7 +46,9 @@ public final class Ahead {
 
     private static final String PALM = "palm";
     private static final Set<Month> SPRING_TO_SUMMER = EnumSet.range(Month.MARCH, Month.AUGUST);
-    private static final double ROOM_C = 20;
+    /** Where no place is told [°C]. */
+    static final double ROOM_C = 20;
+
     private static final int DAYS_A_WEEK = 7;
     private static final double WEEKS_A_YEAR = 52.18;
 

@@ -26,10 +26,6 @@ import looseknit.core.reading.PottedMix;
  */
 public record Given(Message what, LocalDate on, OptionalDouble grams, double left) {
 
-    /** Granules whose kind nobody told are taken to last as long as feeds usually do at this temperature [°C]. */
-    private static final double LABEL_C = 21;
-
-    private static final double ROOM_C = 20;
     private static final double DAYS_A_MONTH = 30.4;
     private static final double DAYS_A_WEEK = 7;
 
@@ -47,7 +43,7 @@ public record Given(Message what, LocalDate on, OptionalDouble grams, double lef
             final LocalDate pottedOn,
             final List<Fed> feeds,
             final LocalDate today) {
-        final double celsius = potted.brief().place().map(Place::temperatureC).orElse(ROOM_C);
+        final double celsius = potted.brief().place().map(Place::temperatureC).orElse(Ahead.ROOM_C);
         final List<Given> given = new ArrayList<>();
         final double weeks = Math.max(0, ChronoUnit.DAYS.between(pottedOn, today)) / DAYS_A_WEEK;
         for (final Recipe.Dose dose : potted.recipe().doses()) {
@@ -59,7 +55,7 @@ public record Given(Message what, LocalDate on, OptionalDouble grams, double lef
         }
         for (final Fed fed : feeds) {
             final double months = Math.max(0, ChronoUnit.DAYS.between(fed.on(), today)) / DAYS_A_MONTH;
-            final double faster = Math.pow(2, (celsius - LABEL_C) / 10);
+            final double faster = Food.faster(celsius);
             given.add(new Given(
                     OutlookSentence.FEED.with(),
                     fed.on(),

@@ -2,8 +2,10 @@ package looseknit.core.outlook;
 
 import static looseknit.core.measure.Require.within;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import looseknit.core.care.Answer;
 import looseknit.core.device.Scale;
 import looseknit.core.measure.Limit;
 import looseknit.core.message.Dimension;
@@ -14,11 +16,11 @@ import looseknit.core.message.Quantity;
  * A pot on a scale: how much of its water is left by its weight.
  *
  * @param left share of the usable water that is left, 0 to 1
- * @param wantsLeft share at which the plant wants water
  * @param predictedDays days from a watering after which it was reckoned to weigh so much; empty where so little is gone that it says nothing
+ * @param suggests what is to be answered by it; empty where it is not what this pot can weigh
  * @param says what it says, in words
  */
-public record PotOnScale(double left, double wantsLeft, OptionalDouble predictedDays, Message says) {
+public record PotOnScale(double left, OptionalDouble predictedDays, Optional<Answer> suggests, Message says) {
 
     /** Off the scale by more than this share of all usable water is no such pot. */
     private static final double OFF = 0.6;
@@ -49,16 +51,16 @@ public record PotOnScale(double left, double wantsLeft, OptionalDouble predicted
         if (raw > 1 + OFF || raw < -OFF) {
             return new PotOnScale(
                     left,
-                    wantsLeft,
                     OptionalDouble.empty(),
+                    Optional.empty(),
                     OutlookSentence.OFF_THE_SCALE.with(
                             mass(portrait.kg().dry() + plantKg),
                             mass(portrait.kg().watered() + plantKg)));
         }
         return new PotOnScale(
                 left,
-                wantsLeft,
                 1 - left < LEAST_GONE ? OptionalDouble.empty() : portrait.daysTo(left),
+                Optional.of(left <= wantsLeft ? Answer.WATERED : Answer.STILL_MOIST),
                 (left <= wantsLeft ? OutlookSentence.WEIGHS_DRY : OutlookSentence.WEIGHS_MOIST)
                         .with(
                                 share,

@@ -102,6 +102,15 @@ class NextLookTest {
         assertThat(january.reason()).isEqualTo(NextLook.Reason.RESTING);
         assertThat(january.inDays()).isBetween(26, 34);
         assertThat(NextLook.after(
+                                Answer.WATERED,
+                                new Estimate(60, 20),
+                                AllowableDepletion.COMPLETELY,
+                                Growing.Rest.WINTER_DRY,
+                                Month.JANUARY)
+                        .reason())
+                .as("also where it is beyond what is looked ahead")
+                .isEqualTo(NextLook.Reason.RESTING);
+        assertThat(NextLook.after(
                                 Answer.STILL_MOIST,
                                 days,
                                 AllowableDepletion.HALF,

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import looseknit.core.care.Answer;
 import looseknit.core.care.Hand;
 import looseknit.core.care.HandSentence;
 import looseknit.core.care.Pace;
@@ -53,6 +54,8 @@ class InTheHandTest {
         assertThat(grams(PORTRAIT.kg().watered()).left()).isCloseTo(1, within(1e-9));
         assertThat(grams(PORTRAIT.kg().dry()).left()).isCloseTo(0, within(1e-9));
         assertThat(grams(PORTRAIT.kg().wants()).left()).isCloseTo(1 - PORTRAIT.wants(), within(1e-6));
+        assertThat(grams(PORTRAIT.kg().dry()).suggests()).contains(Answer.WATERED);
+        assertThat(grams(PORTRAIT.kg().watered()).suggests()).contains(Answer.STILL_MOIST);
         assertThat(said(grams(PORTRAIT.kg().dry()).says())).startsWith("0 % of its water is left: it wants more");
     }
 
@@ -73,6 +76,7 @@ class InTheHandTest {
 
         assertThat(said(two.says())).contains("not what this pot can weigh");
         assertThat(two.predictedDays()).isEmpty();
+        assertThat(two.suggests()).isEmpty();
         assertThatThrownBy(() -> PotOnScale.of(PORTRAIT, PLANT_KG, -3)).isInstanceOf(OutOfRangeException.class);
     }
 

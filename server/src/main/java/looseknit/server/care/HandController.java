@@ -45,9 +45,6 @@ class HandController {
 
     private static final int MOST_BESIDE = 3;
 
-    /** Pots that want water within so much of each other stand well together. */
-    private static final double ALIKE = 0.2;
-
     private final LookRepository looks;
     private final Rounds rounds;
     private final PotDrying drying;
@@ -197,7 +194,7 @@ class HandController {
         final Stream<Potting> alike = here.stream()
                 .map(PottingOfBatch::potting)
                 .filter(each -> !placeOf(each).equals(place)
-                        && Math.abs(each.expectedDays().value() / days - 1) < ALIKE);
+                        && Hand.together(days, each.expectedDays().value()));
         final List<String> labels = alike.limit(MOST_BESIDE).map(Potting::label).toList();
         return labels.isEmpty()
                 ? Optional.empty()

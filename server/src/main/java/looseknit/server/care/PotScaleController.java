@@ -1,11 +1,13 @@
 package looseknit.server.care;
 
 import java.util.UUID;
+import looseknit.core.care.Answer;
 import looseknit.core.message.Message;
 import looseknit.core.outlook.PotOnScale;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.Pottings;
+import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -34,11 +36,11 @@ class PotScaleController {
      * What the weight of a pot says.
      *
      * @param left share of its water that is left, 0 to 1
-     * @param wantsWater whether its plant wants water by that
+     * @param suggests what is to be answered by it; null where it is not what this pot can weigh
      */
-    record OnScaleBody(double grams, double left, boolean wantsWater, Message says) {
+    record OnScaleBody(double grams, double left, @Nullable Answer suggests, Message says) {
         static OnScaleBody of(final double grams, final PotOnScale scale) {
-            return new OnScaleBody(grams, scale.left(), scale.left() <= scale.wantsLeft(), scale.says());
+            return new OnScaleBody(grams, scale.left(), scale.suggests().orElse(null), scale.says());
         }
     }
 

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DatabaseMetaData;
 import java.sql.DriverManager;
@@ -25,9 +26,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import javax.sql.DataSource;
 
 /** Backups of a store: made while it runs, opened and counted after they are made, kept by a rule. */
 final class Backups {
@@ -118,26 +121,33 @@ final class Backups {
     /**
      * Makes a backup of what a connection is to, opens it and counts it.
      *
-     * @throws IllegalStateException if what was written cannot be opened again; it is not kept then
+     * @throws IllegalStateException if it cannot be written, or not be opened again; nothing is kept then
      */
     static Made make(final Connection connection, final Path data, final Why why, final LocalDateTime now)
-            throws SQLException, IOException {
+            throws IOException {
         final Path folder = Files.createDirectories(data.resolve(DataFolder.BACKUPS));
         final Path file = folder.resolve(NAME + STAMP.format(now) + word(why) + END);
         final Path part = folder.resolve(file.getFileName() + ".part");
+        final Map<String, Long> rows;
         try (Statement statement = connection.createStatement()) {
             statement.execute("BACKUP TO '%s'".formatted(part.toString().replace("'", "''")));
-        }
-        final Map<String, Long> rows;
-        try {
             rows = count(part);
         } catch (final SQLException | IOException e) {
             Files.deleteIfExists(part);
-            throw new IllegalStateException("the backup could not be opened again", e);
+            throw new IllegalStateException("the backup could not be written, or not be opened again", e);
         }
-        Files.move(part, file);
+        Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
         keepByRule(data);
         return made(file, rows);
+    }
+
+    /** Whether a store is a file: one that is held in memory has nothing to back up. */
+    static boolean isFile(final DataSource store) {
+        try (Connection connection = store.getConnection()) {
+            return connection.getMetaData().getURL().startsWith("jdbc:h2:file:");
+        } catch (final SQLException e) {
+            return false;
+        }
     }
 
     /** Rows of each table in a backup, each read. */
@@ -232,7 +242,7 @@ final class Backups {
             final List<Path> newestFirst,
             final Why why,
             final int most,
-            final java.util.function.Function<LocalDateTime, Object> span,
+            final Function<LocalDateTime, Object> span,
             final Set<Path> kept) {
         final Set<Object> spans = new HashSet<>();
         for (final Path file : newestFirst) {

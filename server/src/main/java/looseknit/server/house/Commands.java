@@ -41,7 +41,7 @@ public final class Commands {
             final Backups.Made made = Backups.make(connection, data, Backups.Why.BY_HAND, LocalDateTime.now(clock));
             return "%s holds %d rows of %d tables."
                     .formatted(made.file(), made.rowsInAll(), made.rows().size());
-        } catch (final SQLException | IOException e) {
+        } catch (final SQLException | IOException | IllegalStateException e) {
             throw new CannotStart(
                     "No backup was made (%s).".formatted(e.getMessage()),
                     "Is there a house in %s, and room?".formatted(data));

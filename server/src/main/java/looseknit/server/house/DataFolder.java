@@ -52,10 +52,7 @@ public final class DataFolder {
             Restore.complete(path);
             ownerOnly(path);
             check(path);
-            Files.writeString(
-                    path.resolve(MARK),
-                    "All data of a Loose Knit. Copy this folder while nothing runs, or make a backup while it does.\n",
-                    StandardCharsets.UTF_8);
+            mark(path);
         } catch (final IOException e) {
             release(channel);
             throw unusable(path, e);
@@ -64,6 +61,16 @@ public final class DataFolder {
             throw e;
         }
         return new DataFolder(path, channel);
+    }
+
+    /** Notes that there is a house here, as soon as there is one: a first start that was broken off is none. */
+    static void mark(final Path path) throws IOException {
+        if (Files.exists(path.resolve(DATABASE))) {
+            Files.writeString(
+                    path.resolve(MARK),
+                    "All data of a Loose Knit. Copy this folder while nothing runs, or make a backup while it does.\n",
+                    StandardCharsets.UTF_8);
+        }
     }
 
     private static void make(final Path path) {

@@ -22,7 +22,9 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ExitCodeGenerator;
 import org.springframework.boot.SpringApplication;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationContext;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 
@@ -68,6 +70,16 @@ class House {
             Map<String, Long> rows,
             @Nullable String problem) {}
 
+    /** From now on there is a house here. */
+    @EventListener(ApplicationReadyEvent.class)
+    void isThere() {
+        try {
+            DataFolder.mark(data);
+        } catch (final IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     /** What was found when all was read last; nothing before that. */
     Optional<Checked> checked() {
         return Optional.ofNullable(checked.get());
@@ -91,7 +103,7 @@ class House {
     /** Reads all once after the start, so that damage is noticed before it is in every backup. */
     @Scheduled(initialDelay = SOON_MS, fixedDelay = DAILY_HOURS * HOUR_MS)
     void checkDaily() {
-        if (isFile()) {
+        if (Backups.isFile(store)) {
             check();
         }
     }
@@ -104,7 +116,9 @@ class House {
                 .findFirst()
                 .map(each -> each.at().isBefore(LocalDateTime.now(clock).minusHours(DAILY_HOURS)))
                 .orElse(true);
-        if (due && isFile() && checked().map(each -> each.problem() == null).orElse(true)) {
+        if (due
+                && Backups.isFile(store)
+                && checked().map(each -> each.problem() == null).orElse(true)) {
             try {
                 backUp(Backups.Why.DAILY);
             } catch (final Refused e) {
@@ -152,10 +166,16 @@ class House {
         final Path file = backup(name);
         final Map<String, Long> rows;
         try {
-            backUp(Backups.Why.BY_HAND);
             rows = Restore.prepare(data, file);
         } catch (final CannotStart e) {
             throw new Refused("This backup cannot be put back", String.valueOf(e.getMessage()));
+        }
+        try {
+            // after it was unpacked: of those made by hand the oldest makes way for this one
+            backUp(Backups.Why.BY_HAND);
+        } catch (final Refused e) {
+            Restore.giveUp(data);
+            throw e;
         }
         final Thread end = new Thread(
                 () -> {
@@ -194,14 +214,6 @@ class House {
             return Files.exists(file) ? Files.size(file) : 0;
         } catch (final IOException e) {
             throw new UncheckedIOException(e);
-        }
-    }
-
-    private boolean isFile() {
-        try (Connection connection = store.getConnection()) {
-            return connection.getMetaData().getURL().startsWith("jdbc:h2:file:");
-        } catch (final SQLException e) {
-            return false;
         }
     }
 }

@@ -46,7 +46,7 @@ class Migration implements FlywayMigrationStrategy {
                             .formatted(data, there.get(), known),
                     "Start the newer program, or choose another folder with --data. Nothing was changed.");
         }
-        if (there.isPresent() && flyway.info().pending().length > 0 && isFile()) {
+        if (there.isPresent() && flyway.info().pending().length > 0 && Backups.isFile(store)) {
             backUp();
         }
         flyway.migrate();
@@ -60,14 +60,6 @@ class Migration implements FlywayMigrationStrategy {
                     "Before the upgrade a backup is made, and that failed (%s). Nothing was changed."
                             .formatted(e.getMessage()),
                     "Make room in %s, or see that it can be written to, and start again.".formatted(data));
-        }
-    }
-
-    private boolean isFile() {
-        try (Connection connection = store.getConnection()) {
-            return connection.getMetaData().getURL().startsWith("jdbc:h2:file:");
-        } catch (final SQLException e) {
-            return false;
         }
     }
 }

@@ -1,6 +1,7 @@
 package looseknit.server.house;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -67,6 +68,15 @@ final class Restore {
             Files.move(fresh, place, StandardCopyOption.ATOMIC_MOVE);
         }
         clear(waiting);
+    }
+
+    /** Takes back that a store waits to take its place. */
+    static void giveUp(final Path data) {
+        try {
+            clear(data.resolve(WAITING));
+        } catch (final IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static void clear(final Path folder) throws IOException {

@@ -1,6 +1,7 @@
 package looseknit.server.outcome;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import looseknit.core.message.Message;
@@ -73,6 +74,7 @@ class OutcomesController {
         static FaredBody of(final Outcomes.Group group) {
             final Fared fared = group.fared();
             final Survival survival = fared.survival();
+            final OptionalDouble feeds = fared.perYear(group.kept().feeds());
             return new FaredBody(
                     group.key(),
                     group.name(),
@@ -85,17 +87,8 @@ class OutcomesController {
                     fared.health().fair(),
                     fared.health().poor(),
                     group.kept().flowered(),
-                    perYear(group),
+                    feeds.isPresent() ? feeds.getAsDouble() : null,
                     fared.few());
-        }
-
-        /** How often each was fed in a year of standing here; null before they have stood for a year together. */
-        private static @Nullable Double perYear(final Outcomes.Group group) {
-            final double years = group.watched().stream()
-                            .mapToDouble(each -> each.course().days())
-                            .sum()
-                    / YEAR_DAYS;
-            return years < 1 ? null : Double.valueOf(group.kept().feeds() / years);
         }
 
         private static List<LivesBody> curve(final Survival survival) {

@@ -152,6 +152,28 @@ class BackupsTest {
         assertThat(folder.resolve("a note of my own.txt")).exists();
     }
 
+    /** A start that is broken off before there is a database leaves no house behind that would be missed. */
+    @Test
+    void aFirstStartThatWasBrokenOffIsNoHouse() throws Exception {
+        DataFolder.hold(data).release();
+        DataFolder.hold(data).release();
+        pots(2);
+        DataFolder.hold(data).release();
+        Files.delete(data.resolve(DataFolder.DATABASE));
+        refused("is gone", "There is no backup");
+    }
+
+    @Test
+    void givingUpLeavesAllAsItIs() throws Exception {
+        pots(40);
+        final Path backup = backup();
+        pots(90);
+        Restore.prepare(data, backup);
+        Restore.giveUp(data);
+        DataFolder.hold(data).release();
+        assertThat(there()).containsEntry("POT", 90L);
+    }
+
     @Test
     void onlyTheOwnerReadsTheFolderAndOnlyOneHoldsIt() throws Exception {
         pots(3);

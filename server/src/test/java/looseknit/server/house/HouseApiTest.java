@@ -12,7 +12,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.jayway.jsonpath.JsonPath;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.Paths;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -79,6 +78,6 @@ class HouseApiTest {
             http.perform(ask("/api/house/backups/" + name)).andExpect(status().is4xxClientError());
         }
         http.perform(send("/api/house/backups/nothing.zip/restore", "")).andExpect(status().isNotFound());
-        assertThat(Paths.get("/").resolve("restored")).doesNotExist();
+        assertThat(house.folder().resolve("restored")).doesNotExist();
     }
 }
