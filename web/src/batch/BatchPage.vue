@@ -4,8 +4,9 @@ import Button from 'primevue/button'
 import { computed, onMounted, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
+import { Problem } from '@/api/problem'
 import { speech } from '@/api/speech'
-import type { Batch, Fill } from '@/api/types'
+import type { Batch, Fill, Pack } from '@/api/types'
 import { shortDate, todayHere } from '@/measure/days'
 import { say, sayProblem } from '@/parts/notices'
 import NumberField from '@/measure/NumberField.vue'
@@ -14,6 +15,7 @@ import { figure, text } from '@/measure/units'
 import { startingPot } from '@/need/words'
 import ConflictNotice from '@/parts/ConflictNotice.vue'
 import { useDraft } from '@/parts/useDraft'
+import { writeOver } from '@/parts/which'
 import { t } from '@/words'
 import AmountsTable from './AmountsTable.vue'
 import BatchThread from './BatchThread.vue'
@@ -76,11 +78,34 @@ watch(
 
 const pack = async (materialId: string, litres: number, price: number | undefined) => {
   try {
-    await answer(
-      api.PUT('/api/packs/{materialId}', {
-        params: { path: { materialId } },
-        body: price === undefined ? { litres } : { litres, price },
-      }),
+    const line = [...(plan.value?.materials ?? []), ...(plan.value?.layers ?? [])].find(
+      (each) => each.materialId === materialId,
+    )
+    const words = (pack: Pack) =>
+      [
+        text(settings.measures.pack(pack.litres)),
+        pack.price === undefined
+          ? t('batch.amountsTable.noPrice')
+          : `${settings.currency} ${figure(pack.price, 2)}`,
+      ].join(', ')
+    await writeOver<Pack, Pack>(
+      line?.packRevision,
+      (revision) =>
+        answer(
+          api.PUT('/api/packs/{materialId}', {
+            params: { path: { materialId } },
+            body: {
+              litres,
+              ...(price === undefined ? {} : { price }),
+              ...(revision === undefined ? {} : { revision }),
+            },
+          }),
+        ),
+      {
+        what: t('batch.batchPage.thePack', { name: line?.name ?? '' }),
+        here: words({ litres, ...(price === undefined ? {} : { price }) }),
+        there: words,
+      },
     )
     await refresh()
   } catch (error) {
@@ -94,7 +119,7 @@ const mixed = async (day: string | undefined) => {
     batch.value = await answer(
       api.PUT('/api/batches/{id}/mixed', {
         params: { path: { id: props.id } },
-        body: day === undefined ? {} : { mixedOn: day },
+        body: { revision: batch.value?.revision ?? 0, ...(day === undefined ? {} : { mixedOn: day }) },
       }),
     )
     await client.invalidateQueries({ queryKey: ['batches'] })
@@ -113,6 +138,9 @@ const mixed = async (day: string | undefined) => {
       )
     }
   } catch (error) {
+    if (error instanceof Problem && error.stale && error.current) {
+      draft.meet(error.current as Batch)
+    }
     sayProblem(error)
   }
 }

@@ -27,6 +27,7 @@ const recipe = (peat: number) => ({
 })
 const mixing = (change: Partial<Mixing> = {}): Mixing => ({
   id: 'b1',
+  revision: 1,
   lot: '2026-11-27-1',
   blendName: 'Cellar mix',
   versionNumber: 2,

@@ -5,13 +5,14 @@ import Button from 'primevue/button'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
-import type { Brief, Material, Mixing } from '@/api/types'
+import type { Batch, Brief, Material, Mixing } from '@/api/types'
 import MaterialPicker from '@/material/MaterialPicker.vue'
 import { todayHere } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { useKeys } from '@/parts/keys'
 import { say, sayProblem } from '@/parts/notices'
+import { writeOver } from '@/parts/which'
 import { t } from '@/words'
 import BatchThread from './BatchThread.vue'
 import { scoopWords } from './scoops'
@@ -118,13 +119,30 @@ useKeys({
 
 const mixed = async () => {
   try {
-    await answer(
-      api.PUT('/api/batches/{id}/mixed', {
-        params: { path: { id: props.id } },
-        body: { mixedOn: todayHere() },
-      }),
+    const done = await writeOver<Batch, Batch>(
+      state.value?.revision,
+      (revision) =>
+        answer(
+          api.PUT('/api/batches/{id}/mixed', {
+            params: { path: { id: props.id } },
+            body: { mixedOn: todayHere(), ...(revision === undefined ? {} : { revision }) },
+          }),
+        ),
+      {
+        what: t('batch.mix.theBatch'),
+        here: t('batch.mix.mixedToday'),
+        there: (batch) =>
+          batch.mixedOn
+            ? t('batch.mix.mixedOn', { day: batch.mixedOn })
+            : t('batch.mix.otherAmounts', {
+                volume: text(settings.measures.volume(batch.plan.litresToMake)),
+              }),
+      },
     )
     await client.invalidateQueries({ queryKey: ['batches'] })
+    if (!done) {
+      return
+    }
     say(t('batch.mix.isMixed'))
     await router.push(`/batches/${props.id}/test`)
   } catch (error) {

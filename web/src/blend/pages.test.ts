@@ -393,14 +393,14 @@ describe('pot and mix', () => {
 
 describe('saved briefs', () => {
   it('are kept, taken and forgotten, with a way back', async () => {
-    const saved = { id: ID, name: 'Cellar', brief: { stage: 'YOUNG', plantId: 'lily' } }
+    const saved = { id: ID, revision: 0, name: 'Cellar', brief: { stage: 'YOUNG', plantId: 'lily' } }
     const { view, asked } = await show(
       SavedBriefs,
       { modelValue: { stage: 'ESTABLISHED', plantId: 'lily' } },
       {
         'GET /api/briefs': [saved],
         [`PUT /api/briefs/${NEW}`]: { ...saved, id: NEW, name: 'Peace lily' },
-        [`PUT /api/briefs/${ID}`]: saved,
+        [`POST /api/house/taken-away/briefs/${ID}/restore`]: {},
         [`DELETE /api/briefs/${ID}`]: {},
       },
     )
@@ -413,10 +413,9 @@ describe('saved briefs', () => {
     await view.get('.forget').trigger('click')
     await flushPromises()
     await takeBack(notices.at(-1) ?? { id: 0, words: '', harm: false })
-    expect(asked.filter((each) => each.path === `/api/briefs/${ID}`).map((each) => each.method)).toEqual([
-      'DELETE',
-      'PUT',
-    ])
+    expect(asked.map((each) => `${each.method} ${each.path}`)).toEqual(
+      expect.arrayContaining([`DELETE /api/briefs/${ID}`, `POST /api/house/taken-away/briefs/${ID}/restore`]),
+    )
     await view.get('[aria-label="Take Cellar"]').trigger('click')
     expect(view.emitted('update:modelValue')?.at(-1)).toEqual([saved.brief])
   })

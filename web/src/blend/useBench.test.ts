@@ -109,6 +109,27 @@ describe('bench', () => {
     expect(bench.problem.value).toBeUndefined()
   })
 
+  it('takes in what was changed elsewhere where it touches nothing that was changed here', async () => {
+    const both = { ...stored(6, 2), name: 'Theirs' }
+    answers.push(
+      () => json(stored(1, 1)),
+      () => json({ detail: 'changed', current: { ...stored(5, 1), name: 'Theirs' } }, 409),
+      () => json(both),
+    )
+    const { bench } = await open()
+    set(bench, 2)
+    await vi.advanceTimersByTimeAsync(500)
+    await flushPromises()
+    expect(JSON.parse(asked[2]?.body ?? '{}')).toMatchObject({ revision: 5, name: 'Theirs' })
+    expect(bench.theirs.value).toBeUndefined()
+    expect(bench.bench.value?.name).toBe('Theirs')
+    expect(amountOn(bench)).toBe(2)
+    expect(bench.saving.value).toBe('saved')
+    bench.undo()
+    expect(bench.bench.value?.name).toBe('Cellar mix')
+    expect(amountOn(bench)).toBe(2)
+  })
+
   it('asks when it was changed elsewhere, and loses neither side', async () => {
     answers.push(
       () => json(stored(1, 1)),

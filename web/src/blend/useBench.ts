@@ -1,5 +1,7 @@
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
+import { Problem } from '@/api/problem'
+import type { Blend } from '@/api/types'
 import { useDraft } from '@/parts/useDraft'
 import { t } from '@/words'
 import { benchOf } from './bench'
@@ -30,9 +32,17 @@ export const useBench = (id: string) => {
   /** Sets stops aside, or lets them stand again, after everything is saved. */
   const accept = async (ruleIds: string[]) => {
     await draft.save()
-    draft.stored.value = await answer(
-      api.PUT('/api/blends/{id}/accepted', { params: path, body: { ruleIds } }),
-    )
+    const revision = draft.stored.value?.revision ?? 0
+    try {
+      draft.stored.value = await answer(
+        api.PUT('/api/blends/{id}/accepted', { params: path, body: { ruleIds, revision } }),
+      )
+    } catch (error) {
+      if (error instanceof Problem && error.stale && error.current) {
+        draft.meet(error.current as Blend)
+      }
+      throw error
+    }
   }
 
   const { stored, state, ...rest } = draft

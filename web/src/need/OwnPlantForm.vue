@@ -9,6 +9,7 @@ import TextField from '@/parts/TextField.vue'
 import { useForm } from '@/parts/useForm'
 import NumberField from '@/measure/NumberField.vue'
 import { figure } from '@/measure/units'
+import { writeOver } from '@/parts/which'
 import { t } from '@/words'
 import { MINERALS, REPOTTINGS, TRIGGERS } from './words'
 
@@ -143,11 +144,16 @@ const store = async () => {
   kept.value.id ??= props.own?.id ?? idFor(plainName)
   const { id } = kept.value
   const stored = await send(() =>
-    answer(
-      api.PUT('/api/own-plants/{id}', {
-        params: { path: { id } },
-        body: { ...kept.value.facts, name: plainName },
-      }),
+    writeOver<Plant, Plant>(
+      props.own?.ownRevision,
+      (revision) =>
+        answer(
+          api.PUT('/api/own-plants/{id}', {
+            params: { path: { id }, query: revision === undefined ? {} : { revision } },
+            body: { ...kept.value.facts, name: plainName },
+          }),
+        ),
+      { what: plainName, here: plainName, there: (current) => current.name },
     ),
   )
   if (stored) {

@@ -41,7 +41,9 @@ const dailyLight = computed<number | undefined>({
 
 const keep = async () => {
   try {
-    await remember(model.value)
+    if (!(await remember(model.value))) {
+      return
+    }
     say(t('need.placeField.isRemembered', { name: model.value.name }))
   } catch (error) {
     sayProblem(error)

@@ -7,6 +7,7 @@ import { answer, api } from '@/api/client'
 import type { Brief, SavedBrief } from '@/api/types'
 import InPlace from '@/parts/InPlace.vue'
 import { say, sayProblem } from '@/parts/notices'
+import { writeOver } from '@/parts/which'
 import { t } from '@/words'
 import { usePlants } from './usePlants'
 
@@ -24,14 +25,34 @@ const name = computed({
 })
 
 const about = (saved: SavedBrief) => plant(saved.brief.plantId ?? '')?.name ?? ''
+const aboutBrief = (brief: Brief) =>
+  [plant(brief.plantId ?? '')?.name, brief.place?.name, brief.pot?.wall].filter(Boolean).join(', ')
 const changed = () => client.invalidateQueries({ queryKey: ['briefs'] })
+/** Keeps a brief; whether one of the same name is written over is asked. */
 const put = (id: string, as: string, brief: Brief) =>
-  answer(api.PUT('/api/briefs/{id}', { params: { path: { id } }, body: { name: as, brief } }))
+  writeOver<SavedBrief, SavedBrief>(
+    undefined,
+    (seen) =>
+      answer(
+        api.PUT('/api/briefs/{id}', {
+          params: { path: { id } },
+          body: { name: as, brief, ...(seen === undefined ? {} : { revision: seen }) },
+        }),
+      ),
+    {
+      what: t('need.saved.what', { name: as }),
+      here: aboutBrief(brief),
+      there: (saved) => aboutBrief(saved.brief),
+    },
+  )
 
 const keep = async () => {
   try {
     const saved = await put(crypto.randomUUID(), name.value, model.value)
     await changed()
+    if (!saved) {
+      return
+    }
     typed.value = undefined
     say(t('need.saved.kept', { name: saved.name }))
   } catch (error) {
@@ -47,7 +68,11 @@ const forget = async (saved: SavedBrief) => {
     await answer(api.DELETE('/api/briefs/{id}', { params: { path: { id: saved.id } } }))
     await changed()
     say(t('need.saved.forgotten', { name: saved.name }), async () => {
-      await put(saved.id, saved.name, saved.brief)
+      await answer(
+        api.POST('/api/house/taken-away/{kind}/{id}/restore', {
+          params: { path: { kind: 'briefs', id: saved.id } },
+        }),
+      )
       await changed()
     })
   } catch (error) {

@@ -2,7 +2,10 @@ import { useQueries, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
 import { speech } from '@/api/speech'
-import type { Place } from '@/api/types'
+import type { Place, PlaceChoice } from '@/api/types'
+import { useSettings } from '@/measure/settings'
+import { text } from '@/measure/units'
+import { writeOver } from '@/parts/which'
 
 /** The Book's plants by their names, loaded once. */
 export const usePlants = () => {
@@ -45,15 +48,30 @@ export const usePlantSheets = (ids: () => readonly string[]) => {
 
 /** Places to choose from, the person's own first. */
 export const usePlaces = () => {
+  const settings = useSettings()
   const client = useQueryClient()
   const query = useQuery({
     queryKey: ['places'],
     queryFn: () => answer(api.GET('/api/places')),
     staleTime: 60_000,
   })
+  const placeWords = (place: Place) =>
+    [text(settings.measures.temperature(place.temperatureC)), `${place.humidityPercent} %`].join(', ')
   const remember = async (place: Place) => {
-    await answer(api.PUT('/api/places', { body: place }))
+    const seen = query.data.value?.find((each) => each.place.name === place.name)?.revision
+    const kept = await writeOver<PlaceChoice, PlaceChoice>(
+      seen,
+      (revision) =>
+        answer(
+          api.PUT('/api/places', {
+            params: { query: revision === undefined ? {} : { revision } },
+            body: place,
+          }),
+        ),
+      { what: place.name, here: placeWords(place), there: (current) => placeWords(current.place) },
+    )
     await client.invalidateQueries({ queryKey: ['places'] })
+    return kept !== undefined
   }
   return { places: computed(() => query.data.value ?? []), remember }
 }

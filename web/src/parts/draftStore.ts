@@ -2,6 +2,8 @@
 export interface Draft<S> {
   revision: number
   state: S
+  /** What it was when the changes were begun. */
+  base?: S | undefined
 }
 
 const key = (name: string) => `loose-knit.draft.${name}`
@@ -19,9 +21,9 @@ export const draftOf = <S>(name: string): Draft<S> | undefined => {
       return undefined
     }
     // drafts of earlier versions called what was worked on the bench
-    const kept = JSON.parse(text) as { revision: number; state?: S; bench?: S }
+    const kept = JSON.parse(text) as { revision: number; state?: S; bench?: S; base?: S }
     const state = kept.state ?? kept.bench
-    return state === undefined ? undefined : { revision: kept.revision, state }
+    return state === undefined ? undefined : { revision: kept.revision, state, base: kept.base }
   } catch {
     return undefined
   }

@@ -1,8 +1,11 @@
 import { useTimeoutFn } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, type Ref } from 'vue'
 import { Problem } from '@/api/problem'
+import { t } from '@/words'
 import { draftOf, dropDraft, keepDraft, keepLine, lineOf } from './draftStore'
 import { History } from './history'
+import { merge } from './merge'
+import { say } from './notices'
 
 const SAVE_AFTER_MS = 350
 const RETRY_AFTER_MS = 4000
@@ -46,7 +49,11 @@ export const useDraft = <D extends { revision: number }, S>(of: {
     state.value = next
     mark()
     if (stored.value && !same(next, of.stateOf(stored.value))) {
-      keepDraft(of.name, { revision: stored.value.revision, state: next })
+      keepDraft(of.name, {
+        revision: stored.value.revision,
+        state: next,
+        base: of.stateOf(stored.value),
+      })
     }
     saving.value = 'waiting'
     retry.stop()
@@ -54,6 +61,21 @@ export const useDraft = <D extends { revision: number }, S>(of: {
       void save()
     } else {
       soon.start()
+    }
+  }
+  /** Takes in what was stored elsewhere if it touches nothing that was changed here; else it is asked which shall stand. */
+  const meet = (other: D, base: S | undefined) => {
+    const mine = state.value
+    const both = base !== undefined && mine !== undefined && merge(base, mine, of.stateOf(other))
+    if (!both) {
+      theirs.value = other
+      return
+    }
+    stored.value = other
+    history?.push(both)
+    lay(both, true)
+    if (!same(both, mine)) {
+      say(t('parts.draft.merged'))
     }
   }
   const load = async () => {
@@ -82,23 +104,24 @@ export const useDraft = <D extends { revision: number }, S>(of: {
         lay(draft.state, true)
       } else {
         saving.value = 'waiting'
-        theirs.value = loaded
+        meet(loaded, draft.base)
       }
     } catch (error) {
       loadProblem.value = error instanceof Error ? error.message : String(error)
     }
   }
-  const store = async () => {
+  const store = async (): Promise<D | undefined> => {
     const sent = state.value
     const base = stored.value
     if (sent === undefined || !base || theirs.value) {
-      return
+      return undefined
     }
+    let met: D | undefined
     if (same(sent, of.stateOf(base))) {
       saving.value = 'saved'
       problem.value = undefined
       dropDraft(of.name)
-      return
+      return undefined
     }
     saving.value = 'saving'
     try {
@@ -115,7 +138,7 @@ export const useDraft = <D extends { revision: number }, S>(of: {
     } catch (error) {
       saving.value = 'waiting'
       if (error instanceof Problem && error.stale && error.current) {
-        theirs.value = error.current as D
+        met = error.current as D
       } else {
         problem.value = error instanceof Error ? error.message : String(error)
         if (error instanceof Problem && error.unreachable) {
@@ -123,6 +146,7 @@ export const useDraft = <D extends { revision: number }, S>(of: {
         }
       }
     }
+    return met
   }
   /** Saves what was changed, one request after the other. */
   const save = async (): Promise<void> => {
@@ -130,10 +154,19 @@ export const useDraft = <D extends { revision: number }, S>(of: {
     while (running) {
       await running
     }
-    running = store().finally(() => {
-      running = undefined
-    })
+    const before = stored.value
+    let other: D | undefined
+    running = store()
+      .then((met) => {
+        other = met
+      })
+      .finally(() => {
+        running = undefined
+      })
     await running
+    if (other && before) {
+      meet(other, of.stateOf(before))
+    }
   }
   /** Changes it; the changes of one gesture are undone together. */
   const change = (by: (now: S) => S, gesture?: string) => {
@@ -197,6 +230,12 @@ export const useDraft = <D extends { revision: number }, S>(of: {
     undo,
     redo,
     save,
+    /** Takes in what was stored elsewhere while nothing was saved from here. */
+    meet: (other: D) => {
+      if (stored.value) {
+        meet(other, of.stateOf(stored.value))
+      }
+    },
     keepMine,
     takeTheirs,
   }

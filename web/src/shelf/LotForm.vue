@@ -5,6 +5,8 @@ import { Problem } from '@/api/problem'
 import type { Lot, LotFacts, Measured } from '@/api/types'
 import SelectField from '@/parts/SelectField.vue'
 import TextField from '@/parts/TextField.vue'
+import { merge } from '@/parts/merge'
+import { say } from '@/parts/notices'
 import TickField from '@/parts/TickField.vue'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
@@ -37,6 +39,18 @@ const problem = ref<string>()
 const theirs = ref<Lot>()
 let timer: number | undefined
 
+/** Takes in what was changed elsewhere if it touches nothing that was changed here; else it is asked. */
+const meet = (other: Lot) => {
+  const both = merge(lot.value.facts, facts.value, other.facts)
+  if (!both) {
+    theirs.value = other
+    return
+  }
+  lot.value = other
+  facts.value = both
+  say(t('parts.draft.merged'))
+  later()
+}
 const save = async () => {
   const sent = facts.value
   state.value = 'saving'
@@ -50,7 +64,7 @@ const save = async () => {
   } catch (error) {
     state.value = 'waiting'
     if (error instanceof Problem && error.stale && error.current) {
-      theirs.value = error.current as Lot
+      meet(error.current as Lot)
     } else {
       problem.value = error instanceof Error ? error.message : String(error)
     }

@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
+import { Problem } from '@/api/problem'
 import type { Lot } from '@/api/types'
 import EmptyPage from '@/parts/EmptyPage.vue'
 import { useKeys } from '@/parts/keys'
@@ -25,7 +26,7 @@ const route = useRoute()
 const router = useRouter()
 const settings = useSettings()
 const { material } = useMaterials()
-const { lots, loading, error, count, remove, restore } = useShelf()
+const { lots, loading, error, count, refresh, remove, restore } = useShelf()
 const quick = ref<InstanceType<typeof QuickAdd> | null>(null)
 const chosen = ref<string>()
 const opened = ref<string>()
@@ -78,20 +79,39 @@ const endCount = () => {
   counts.value = { on: false, left: {} }
   countProblem.value = undefined
 }
+/** Sets lots back to what they were before they were counted. */
+const uncount = async (before: Lot[]) => {
+  const revisions = new Map(lots.value.map((lot) => [lot.id, lot.revision]))
+  await count(
+    before.map((lot) => ({
+      id: lot.id,
+      revision: revisions.get(lot.id) ?? lot.revision,
+      leftLitres: lot.facts.leftLitres,
+    })),
+  )
+}
 const storeCount = async () => {
   const changed = lots.value.filter((lot) => leftOf(lot) !== lot.facts.leftLitres)
-  const before = changed.map((lot) => ({ id: lot.id, leftLitres: lot.facts.leftLitres }))
   try {
-    await count(changed.map((lot) => ({ id: lot.id, leftLitres: leftOf(lot) })))
+    await count(changed.map((lot) => ({ id: lot.id, revision: lot.revision, leftLitres: leftOf(lot) })))
     endCount()
     say(
       changed.length === 1
         ? t('shelf.lotsPanel.oneLotIsCounted')
         : t('shelf.lotsPanel.lotsAreCounted', { length: changed.length }),
-      changed.length > 0 ? () => count(before) : undefined,
+      changed.length > 0 ? () => uncount(changed) : undefined,
     )
   } catch (problem) {
     countProblem.value = problem instanceof Error ? problem.message : String(problem)
+    if (problem instanceof Problem && problem.stale) {
+      const others = problem.current as Lot[]
+      countProblem.value = t('shelf.lotsPanel.countedElsewhere', {
+        lots: others
+          .map((lot) => `${lot.materialName} (${text(settings.measures.volume(lot.facts.leftLitres))})`)
+          .join(', '),
+      })
+      await refresh()
+    }
   }
 }
 watch(

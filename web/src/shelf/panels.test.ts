@@ -215,7 +215,9 @@ describe('the shelf', () => {
       .find((each) => each.text() === 'Store the count')
       ?.trigger('click')
     await settle()
-    expect(sent(asked, 'PUT /api/shelf/count')[0]?.body).toEqual({ lots: [{ id: 'l2', leftLitres: 9 }] })
+    expect(sent(asked, 'PUT /api/shelf/count')[0]?.body).toEqual({
+      lots: [{ id: 'l2', revision: lot().revision, leftLitres: 9 }],
+    })
     expect(wrapper.find('#count-l2').exists()).toBe(false)
   })
 

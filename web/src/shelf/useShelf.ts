@@ -36,7 +36,7 @@ export const useShelf = () => {
     await refresh()
     return lot
   }
-  const count = async (left: { id: string; leftLitres: number }[]) => {
+  const count = async (left: { id: string; revision: number; leftLitres: number }[]) => {
     await answer(api.PUT('/api/shelf/count', { body: { lots: left } }))
     await refresh()
   }

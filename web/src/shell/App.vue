@@ -10,6 +10,7 @@ import { useKeys } from '@/parts/keys'
 import KeyHelp from './KeyHelp.vue'
 import NoticeList from './NoticeList.vue'
 import ThreadNav from './ThreadNav.vue'
+import WhichDialog from './WhichDialog.vue'
 
 const GO_WITHIN_MS = 1500
 const settings = useSettings()
@@ -65,6 +66,7 @@ useKeys({
     <component :is="Component" :key="String(shown.params.id ?? '')" />
   </RouterView>
   <NoticeList />
+  <WhichDialog />
   <FinderDialog v-model:open="finding" @settings="showSettings = true" @keys="showKeys = true" />
   <Dialog
     v-model:visible="showKeys"

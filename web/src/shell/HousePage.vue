@@ -6,6 +6,7 @@ import { answer, api } from '@/api/client'
 import { figure } from '@/measure/units'
 import { say, sayProblem } from '@/parts/notices'
 import { t } from '@/words'
+import TakenAway from './TakenAway.vue'
 
 /** The house: whether its data can be read, and its backups, made by hand, daily and before upgrades; one is put back after asking. */
 const client = useQueryClient()
@@ -158,6 +159,7 @@ const restore = (name: string) =>
           </tr>
         </tbody>
       </table>
+      <TakenAway />
     </template>
   </main>
 </template>

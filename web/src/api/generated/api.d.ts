@@ -603,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -990,6 +990,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/taken-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/taken-away/{kind}/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2441,6 +2473,8 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         AcceptedBody: {
+            /** Format: int64 */
+            revision?: number;
             ruleIds: string[];
         };
         Account: {
@@ -3006,6 +3040,8 @@ export interface components {
         ChoiceBody: {
             own: boolean;
             place: components["schemas"]["PlaceBody"];
+            /** Format: int64 */
+            revision?: number;
         };
         ClashBody: {
             says: string;
@@ -3401,6 +3437,13 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        GoneBody: {
+            /** Format: date-time */
+            at: string;
+            id: string;
+            kind: string;
+            name: string;
+        };
         GradeBody: {
             /** Format: double */
             finerPercent: number;
@@ -3552,6 +3595,8 @@ export interface components {
         KeepBriefBody: {
             brief: components["schemas"]["BriefBody"];
             name: string;
+            /** Format: int64 */
+            revision?: number;
         };
         KeepPotKindBody: {
             /** @enum {string} */
@@ -3617,6 +3662,8 @@ export interface components {
             id: string;
             /** Format: double */
             leftLitres: number;
+            /** Format: int64 */
+            revision: number;
         };
         LeftOutBody: {
             materialId: string;
@@ -3705,6 +3752,8 @@ export interface components {
             packLitres: number;
             /** Format: double */
             packPrice?: number;
+            /** Format: int64 */
+            packRevision?: number;
             /** Format: int32 */
             packs: number;
             /** Format: double */
@@ -3977,6 +4026,8 @@ export interface components {
         MixedBody: {
             /** Format: date */
             mixedOn?: string;
+            /** Format: int64 */
+            revision?: number;
         };
         MixingBody: {
             back: components["schemas"]["MixBackBody"][];
@@ -4000,6 +4051,8 @@ export interface components {
             mostOffPercent: number;
             /** Format: int32 */
             next?: number;
+            /** Format: int64 */
+            revision: number;
             /** Format: double */
             scoopLitres: number;
             sheet: components["schemas"]["RecipeBody"];
@@ -4363,6 +4416,8 @@ export interface components {
             litres: number;
             /** Format: double */
             price?: number;
+            /** Format: int64 */
+            revision?: number;
         };
         PartBody: {
             /** Format: double */
@@ -4528,6 +4583,8 @@ export interface components {
             note: string;
             otherNames: string[];
             own?: components["schemas"]["OwnPlantBody"];
+            /** Format: int64 */
+            ownRevision?: number;
             ph: components["schemas"]["BandBody"];
             planting: string;
             poison: string;
@@ -5043,6 +5100,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            /** Format: int64 */
+            revision: number;
         };
         SeamBody: {
             /** Format: double */
@@ -7204,7 +7263,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -7966,6 +8025,59 @@ export interface operations {
             };
         };
     };
+    all_5: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GoneBody"][];
+                };
+            };
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                kind: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     get_3: {
         parameters: {
             query?: {
@@ -8618,6 +8730,7 @@ export interface operations {
     put: {
         parameters: {
             query?: {
+                revision?: number;
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };
@@ -8851,6 +8964,7 @@ export interface operations {
     remember: {
         parameters: {
             query?: {
+                revision?: number;
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };

@@ -1,6 +1,7 @@
 package looseknit.server.assay;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,6 +22,7 @@ import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
+import looseknit.server.frame.TakenAway;
 import looseknit.server.frame.TestsChanged;
 import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
@@ -36,7 +38,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** Tests at the bench, and what is believed after all of them. */
 @Service
 @Transactional
-public class Assays implements KnownSource {
+public class Assays implements KnownSource, TakenAway {
 
     private final Books books;
     private final MadeTestRepository tests;
@@ -132,6 +134,25 @@ public class Assays implements KnownSource {
     public void remove(final UUID id) {
         get(id).remove(clock.instant());
         forget();
+    }
+
+    @Override
+    public String kind() {
+        return "tests";
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Gone> since(final Instant moment) {
+        return tests.findByRemovedAtAfterOrderByRemovedAtDesc(moment).stream()
+                .map(each ->
+                        Gone.of(each.id(), blends.get(each.blendId()).name() + ", " + each.madeOn(), each.removedAt()))
+                .toList();
+    }
+
+    @Override
+    public void putBack(final String id) {
+        restore(UUID.fromString(id));
     }
 
     /** Puts a test back. */

@@ -94,6 +94,11 @@ public class MadeTest {
         this.removedAt = now;
     }
 
+    @Nullable
+    Instant removedAt() {
+        return removedAt;
+    }
+
     void restore() {
         this.removedAt = null;
     }

@@ -1,5 +1,6 @@
 package looseknit.server.assay;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -8,6 +9,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface MadeTestRepository extends JpaRepository<MadeTest, UUID> {
 
     List<MadeTest> findByRemovedAtIsNullOrderByStoredAt();
+
+    List<MadeTest> findByRemovedAtAfterOrderByRemovedAtDesc(Instant moment);
 
     List<MadeTest> findByBatchIdAndRemovedAtIsNullOrderByMadeOnDescStoredAtDesc(UUID batchId);
 

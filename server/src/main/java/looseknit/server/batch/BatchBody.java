@@ -3,6 +3,7 @@ package looseknit.server.batch;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -80,6 +81,7 @@ public record BatchBody(
             @Nullable Double brickKg,
             @Nullable Double brickWaterLitres,
             @Nullable Double packPrice,
+            @Nullable Long packRevision,
             @Nullable Double cost) {}
 
     /** An amendment to weigh. */
@@ -103,7 +105,8 @@ public record BatchBody(
             final BlendVersion version,
             final RecipeBody recipe,
             final BatchPlan plan,
-            final List<FromLotBody> lots) {
+            final List<FromLotBody> lots,
+            final Map<String, Long> packRevisions) {
         return new BatchBody(
                 batch.id(),
                 batch.revision(),
@@ -125,10 +128,10 @@ public record BatchBody(
                 batch.testOn(),
                 batch.splitFrom().orElse(null),
                 lots,
-                plan(plan, MixSheet.of(plan, batch.scoopLitres())));
+                plan(plan, MixSheet.of(plan, batch.scoopLitres()), packRevisions));
     }
 
-    private static PlanBody plan(final BatchPlan plan, final MixSheet sheet) {
+    private static PlanBody plan(final BatchPlan plan, final MixSheet sheet, final Map<String, Long> packRevisions) {
         return new PlanBody(
                 plan.settledLitres(),
                 plan.litresToMake(),
@@ -144,8 +147,8 @@ public record BatchBody(
                 plan.looseLitres(),
                 plan.yield(),
                 plan.loads(),
-                plan.materials().stream().map(BatchBody::line).toList(),
-                plan.layers().stream().map(BatchBody::line).toList(),
+                plan.materials().stream().map(line -> line(line, packRevisions)).toList(),
+                plan.layers().stream().map(line -> line(line, packRevisions)).toList(),
                 plan.doses().stream().map(dose -> dose(dose, plan)).toList(),
                 plan.moistKg(),
                 orNull(plan.cost()),
@@ -174,7 +177,7 @@ public record BatchBody(
                 dose.isOver());
     }
 
-    private static LineBody line(final BatchPlan.Line line) {
+    private static LineBody line(final BatchPlan.Line line, final Map<String, Long> packRevisions) {
         return new LineBody(
                 line.material().id(),
                 line.material().name(),
@@ -186,6 +189,7 @@ public record BatchBody(
                 line.brick().map(BatchPlan.Brick::dryKg).orElse(null),
                 line.brick().map(BatchPlan.Brick::waterLitres).orElse(null),
                 line.toPay().isPresent() && line.packs() > 0 ? line.toPay().getAsDouble() / line.packs() : null,
+                packRevisions.get(line.material().id()),
                 orNull(line.cost()));
     }
 

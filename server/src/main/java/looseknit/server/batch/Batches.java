@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -27,6 +28,7 @@ import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
+import looseknit.server.frame.Seen;
 import looseknit.server.frame.StaleRevision;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.message.Speech;
@@ -212,7 +214,8 @@ public class Batches {
                                         .orElse(each.materialId()),
                                 each.lotId(),
                                 each.litres()))
-                        .toList());
+                        .toList(),
+                packs.findAll().stream().collect(Collectors.toMap(StoredPack::materialId, StoredPack::revision)));
     }
 
     /**
@@ -221,6 +224,21 @@ public class Batches {
      * @throws Refused if it shall not be mixed after all although something was done with it
      */
     public Batch mixed(final UUID id, final @Nullable LocalDate day) {
+        return mixed(id, day, true);
+    }
+
+    /**
+     * The same for a batch that somebody saw.
+     *
+     * @param seen the revision that was seen
+     * @throws StaleRevision if its amounts have changed since
+     */
+    Batch mixed(final UUID id, final @Nullable LocalDate day, final @Nullable Long seen) {
+        final Batch batch = batches.lock(id).orElseThrow(() -> new NotThere("batch"));
+        if (Objects.equals(batch.mixedOn(), day)) {
+            return batch;
+        }
+        Seen.check("batch", seen, batch.revision(), () -> body(batch));
         return mixed(id, day, true);
     }
 
@@ -376,14 +394,25 @@ public class Batches {
         return another.map(made -> RecipeBody.of(made, planned.scoop())).orElse(planned);
     }
 
-    /** Remembers the pack in which a material is bought. */
-    public StoredPack remember(final String materialId, final double litres, final @Nullable Double price) {
+    /**
+     * Remembers the pack in which a material is bought.
+     *
+     * @param seen the revision that was seen; null where no pack was known
+     * @throws StaleRevision if it has changed since
+     */
+    StoredPack remember(
+            final String materialId, final double litres, final @Nullable Double price, final @Nullable Long seen) {
         if (books.materials().material(materialId).isEmpty()) {
             throw new UnknownName("materialId", "material", materialId, "Pick one from the list.");
         }
-        final StoredPack pack = new StoredPack(materialId, litres, price);
-        pack.toCore();
-        return packs.save(pack);
+        new StoredPack(materialId, litres, price).toCore();
+        final Optional<StoredPack> stored = packs.findById(materialId);
+        final StoredPack pack = stored.orElseGet(() -> new StoredPack(materialId, litres, price));
+        if (!pack.is(litres, price)) {
+            Seen.check("pack", seen, pack.revision(), () -> BatchesController.PackBody.of(pack));
+            pack.become(litres, price);
+        }
+        return packs.saveAndFlush(pack);
     }
 
     Map<String, Pack> packs() {

@@ -86,10 +86,20 @@ class BatchesController {
     }
 
     /** The day on which a batch was mixed; null takes it back. */
-    record MixedBody(@Nullable LocalDate mixedOn) {}
+    record MixedBody(@Nullable LocalDate mixedOn, @Nullable Long revision) {}
 
-    /** A pack with its price, if told. */
-    record PackBody(double litres, @Nullable Double price) {}
+    /**
+     * A pack with its price, if told.
+     *
+     * @param revision how it stood that is changed; null where none was known
+     */
+    record PackBody(
+            double litres, @Nullable Double price, @Nullable Long revision) {
+
+        static PackBody of(final StoredPack pack) {
+            return new PackBody(pack.litres(), pack.price(), pack.revision());
+        }
+    }
 
     /**
      * A batch in the list.
@@ -189,13 +199,12 @@ class BatchesController {
 
     @PutMapping("/batches/{id}/mixed")
     BatchBody mixed(@PathVariable final UUID id, @RequestBody final MixedBody body) {
-        return body(batches.mixed(id, body.mixedOn()));
+        return body(batches.mixed(id, body.mixedOn(), body.revision()));
     }
 
     @PutMapping("/packs/{materialId}")
     PackBody remember(@PathVariable final String materialId, @RequestBody final PackBody body) {
-        final StoredPack pack = batches.remember(materialId, body.litres(), body.price());
-        return new PackBody(pack.litres(), pack.price());
+        return PackBody.of(batches.remember(materialId, body.litres(), body.price(), body.revision()));
     }
 
     private BatchBody body(final Batch batch) {

@@ -32,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  */
 record MixingBody(
         UUID id,
+        long revision,
         String lot,
         String blendName,
         int versionNumber,
@@ -120,6 +121,7 @@ record MixingBody(
         final Optional<Recipe> made = heap.recipe(book);
         return new MixingBody(
                 state.batch().id(),
+                state.batch().revision(),
                 state.batch().lot(),
                 blendName,
                 state.batch().versionNumber(),

@@ -4,6 +4,8 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import looseknit.core.batch.Pack;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +18,9 @@ public class StoredPack {
     @Id
     @Column(name = "material_id")
     private String materialId;
+
+    @Version
+    private long revision;
 
     private double litres;
 
@@ -31,6 +36,19 @@ public class StoredPack {
 
     public String materialId() {
         return materialId;
+    }
+
+    void become(final double otherLitres, final @Nullable Double otherPrice) {
+        this.litres = otherLitres;
+        this.price = otherPrice;
+    }
+
+    boolean is(final double otherLitres, final @Nullable Double otherPrice) {
+        return litres == otherLitres && Objects.equals(price, otherPrice);
+    }
+
+    long revision() {
+        return revision;
     }
 
     public double litres() {

@@ -72,6 +72,10 @@ public class Blend {
         return accepted;
     }
 
+    boolean accepts(final Collection<String> ruleIds) {
+        return accepted.equals(ruleIds.stream().distinct().sorted().toList());
+    }
+
     void accept(final Collection<String> ruleIds) {
         accepted = ruleIds.stream().distinct().sorted().toList();
     }
@@ -137,6 +141,11 @@ public class Blend {
 
     public Instant changedAt() {
         return changedAt;
+    }
+
+    @Nullable
+    Instant deletedAt() {
+        return deletedAt;
     }
 
     public boolean deleted() {

@@ -1,6 +1,7 @@
 package looseknit.server.blend;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -17,4 +18,6 @@ interface BlendRepository extends JpaRepository<Blend, UUID> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select b from Blend b where b.id = :id")
     Optional<Blend> lock(UUID id);
+
+    List<Blend> findByDeletedAtAfterOrderByDeletedAtDesc(Instant moment);
 }

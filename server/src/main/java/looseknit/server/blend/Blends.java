@@ -15,7 +15,10 @@ import looseknit.core.message.TableText;
 import looseknit.core.reading.Knowledge;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
+import looseknit.server.frame.Refused;
+import looseknit.server.frame.Seen;
 import looseknit.server.frame.StaleRevision;
+import looseknit.server.frame.TakenAway;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
@@ -27,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Blends and their versions. */
 @Service
 @Transactional
-public class Blends {
+public class Blends implements TakenAway {
 
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_NOTE = 2000;
@@ -102,10 +105,8 @@ public class Blends {
             final BriefBody brief,
             final RecipeBody recipe,
             final Instant at) {
-        final Blend blend = blends.lock(id).orElseThrow(() -> new NotThere("blend"));
-        if (blend.revision() != revision) {
-            throw new StaleRevision("blend", BlendBody.of(blend, latest(id)));
-        }
+        final Blend blend = here(id);
+        Seen.check("blend", revision, blend.revision(), () -> BlendBody.of(blend, latest(id)));
         check(brief, recipe);
         blend.become(text("name", name, LONGEST_NAME), brief, recipe, at);
         return changed(blend);
@@ -114,17 +115,22 @@ public class Blends {
     /**
      * Sets stops aside knowingly, or takes that back.
      *
+     * @param revision the revision that was seen
      * @throws UnknownName if there is no such rule or it is no stop
+     * @throws StaleRevision if the blend has changed since
      */
-    public Blend accept(final UUID id, final List<String> ruleIds) {
-        final Blend blend = blends.lock(id).orElseThrow(() -> new NotThere("blend"));
+    Blend accept(final UUID id, final @Nullable Long revision, final List<String> ruleIds) {
+        final Blend blend = here(id);
         for (final String ruleId : ruleIds) {
             if (Cautions.shipped().all().stream()
                     .noneMatch(rule -> rule.id().equals(ruleId) && rule.level() == Caution.Level.STOP)) {
                 throw new UnknownName("accepted", "stop", ruleId, "Only a stop can be set aside.");
             }
         }
-        blend.accept(ruleIds);
+        if (!blend.accepts(ruleIds)) {
+            Seen.check("blend", revision, blend.revision(), () -> BlendBody.of(blend, latest(id)));
+            blend.accept(ruleIds);
+        }
         return changed(blend);
     }
 
@@ -183,7 +189,7 @@ public class Blends {
 
     /** Keeps the blend as a version as of a moment. */
     public BlendVersion keep(final UUID id, final String note, final Instant at) {
-        final Blend blend = blends.lock(id).orElseThrow(() -> new NotThere("blend"));
+        final Blend blend = here(id);
         if (note.length() > LONGEST_NOTE) {
             throw new OutOfRangeException(
                     "note",
@@ -218,6 +224,36 @@ public class Blends {
     @Transactional(readOnly = true)
     public BlendVersion version(final UUID id, final int number) {
         return versions.findByBlendIdAndNumber(id, number).orElseThrow(() -> new NotThere("version"));
+    }
+
+    /** The blend, held against a second request, if nobody has taken it away. */
+    private Blend here(final UUID id) {
+        final Blend blend = blends.lock(id).orElseThrow(() -> new NotThere("blend"));
+        if (blend.deleted()) {
+            throw new Refused(
+                    "This blend was taken away",
+                    "“%s” was taken away meanwhile. Put it back on the page of the house to go on with it."
+                            .formatted(blend.name()));
+        }
+        return blend;
+    }
+
+    @Override
+    public String kind() {
+        return "blends";
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Gone> since(final Instant moment) {
+        return blends.findByDeletedAtAfterOrderByDeletedAtDesc(moment).stream()
+                .map(each -> Gone.of(each.id(), each.name(), each.deletedAt()))
+                .toList();
+    }
+
+    @Override
+    public void putBack(final String id) {
+        restore(UUID.fromString(id));
     }
 
     private Blend changed(final Blend blend) {

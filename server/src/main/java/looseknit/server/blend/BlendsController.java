@@ -53,7 +53,9 @@ class BlendsController {
             @NotNull @Valid RecipeBody recipe) {}
 
     /** Ids of all stops that are set aside. */
-    record AcceptedBody(@NotNull @Size(max = 40) List<@NotNull String> ruleIds) {}
+    record AcceptedBody(
+            @NotNull @Size(max = 40) List<@NotNull String> ruleIds,
+            @Nullable Long revision) {}
 
     /** A note to keep a version with. */
     record KeepBody(@NotNull String note) {}
@@ -125,7 +127,7 @@ class BlendsController {
     /** Stops to set aside knowingly; the whole list, so that leaving one out takes it back. */
     @PutMapping("/{id}/accepted")
     BlendBody accept(@PathVariable final UUID id, @RequestBody @Valid final AcceptedBody body) {
-        return body(blends.accept(id, body.ruleIds()));
+        return body(blends.accept(id, body.revision(), body.ruleIds()));
     }
 
     /** Lays a blend away: kept, but out of the way. */

@@ -157,7 +157,7 @@ class DemoLoader implements ApplicationRunner {
     /** What is at hand; comes first, since blends name it. */
     private void stock(final Station station) {
         station.places().forEach(place -> places.save(new NamedPlace(id("place", place.name()), place)));
-        station.plants().forEach(plant -> plants.put(plant.id(), plant.facts()));
+        station.plants().forEach(plant -> plants.add(plant.id(), plant.facts()));
         station.own().forEach(each -> own.add(each.id(), each.facts()));
         station.lots()
                 .forEach(lot -> shelf.add(

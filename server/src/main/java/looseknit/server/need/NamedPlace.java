@@ -4,6 +4,7 @@ import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.util.UUID;
 
 /** A place that the person has named, to be used again. */
@@ -13,6 +14,9 @@ public class NamedPlace {
 
     @Id
     private UUID id;
+
+    @Version
+    private long revision;
 
     /** For whoever reads the table: the place names itself. */
     @SuppressWarnings("UnusedVariable")
@@ -32,6 +36,10 @@ public class NamedPlace {
 
     public UUID id() {
         return id;
+    }
+
+    long revision() {
+        return revision;
     }
 
     public PlaceBody place() {

@@ -1,16 +1,22 @@
 package looseknit.server.need;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
+import looseknit.server.frame.Seen;
+import looseknit.server.frame.StaleRevision;
+import looseknit.server.frame.TakenAway;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plants of the person's own. */
 @Service
 @Transactional
-public class OwnPlants {
+public class OwnPlants implements TakenAway {
 
     /** Ids of own plants begin so, and can never take the place of one that ships. */
     public static final String PREFIX = "my_";
@@ -78,11 +84,42 @@ public class OwnPlants {
         body.toCore(id, PlantBook.shipped());
     }
 
-    /** Stores an own plant or changes it. */
-    public void put(final String id, final OwnPlantBody body) {
+    /** Stores an own plant that is new. */
+    public void add(final String id, final OwnPlantBody body) {
+        put(id, body, null, facts -> facts);
+    }
+
+    /**
+     * Stores an own plant or changes it.
+     *
+     * @param seen the revision that was seen; null for a new one
+     * @param current what stands, as it travels
+     * @throws StaleRevision if it has changed since
+     */
+    void put(
+            final String id,
+            final OwnPlantBody body,
+            final @Nullable Long seen,
+            final Function<OwnPlantBody, Object> current) {
         check(id, body);
+        final Optional<StoredPlant> stored = plants.findById(id);
+        if (stored.isPresent()
+                && (stored.get().removed() || !stored.get().facts().equals(body))) {
+            Seen.check(
+                    "plant",
+                    seen,
+                    stored.get().revision(),
+                    () -> current.apply(stored.get().facts()));
+        }
         write(id, body);
+        plants.flush();
         events.publishEvent(new MaterialsChanged());
+    }
+
+    /** The revision of an own plant, if there is one. */
+    @Transactional(readOnly = true)
+    public Optional<Long> revision(final String id) {
+        return plants.findById(id).map(StoredPlant::revision);
     }
 
     /** Writes a plant that has been checked; whoever calls tells others of the change. */
@@ -96,6 +133,24 @@ public class OwnPlants {
     public void remove(final String id) {
         plants.findById(id).orElseThrow(() -> new NotThere("plant")).remove(clock.instant());
         events.publishEvent(new MaterialsChanged());
+    }
+
+    @Override
+    public String kind() {
+        return "plants";
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Gone> since(final Instant moment) {
+        return plants.findByRemovedAtAfterOrderByRemovedAtDesc(moment).stream()
+                .map(each -> Gone.of(each.id(), each.facts().name(), each.removedAt()))
+                .toList();
+    }
+
+    @Override
+    public void putBack(final String id) {
+        restore(id);
     }
 
     /** Puts it back. */

@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -44,6 +45,7 @@ class PlantsController {
      *
      * @param differs what differs from its group, in words
      * @param own what was told of it, if it is the person's own; null otherwise
+     * @param ownRevision how that stands
      */
     record PlantBody(
             String id,
@@ -86,6 +88,7 @@ class PlantsController {
             TableText note,
             List<String> differs,
             @Nullable OwnPlantBody own,
+            @Nullable Long ownRevision,
             String source) {}
 
     /**
@@ -143,10 +146,17 @@ class PlantsController {
         return books.plants().plant(id).map(this::body).orElseThrow(() -> new NotThere("plant"));
     }
 
-    /** Stores an own plant, or changes it. */
+    /**
+     * Stores an own plant, or changes it.
+     *
+     * @param revision how the plant stood that is changed; none for a new one
+     */
     @PutMapping("/own-plants/{id}")
-    PlantBody put(@PathVariable final String id, @RequestBody @Valid @NotNull final OwnPlantBody body) {
-        own.put(id, body);
+    PlantBody put(
+            @PathVariable final String id,
+            @RequestBody @Valid @NotNull final OwnPlantBody body,
+            @RequestParam(required = false) final @Nullable Long revision) {
+        own.put(id, body, revision, stands -> body(stands.toCore(id, PlantBook.shipped())));
         return body(body.toCore(id, PlantBook.shipped()));
     }
 
@@ -210,6 +220,9 @@ class PlantsController {
                 plant.note(),
                 differs(plant),
                 plant.id().startsWith(OwnPlants.PREFIX) ? own.facts(plant.id()).orElse(null) : null,
+                plant.id().startsWith(OwnPlants.PREFIX)
+                        ? own.revision(plant.id()).orElse(null)
+                        : null,
                 plant.source());
     }
 

@@ -5,8 +5,10 @@ import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A brief that is kept under a name, to start other blends from. */
 @Entity
@@ -16,6 +18,9 @@ class SavedBrief {
     @Id
     private UUID id;
 
+    @Version
+    private long revision;
+
     private String name;
 
     @Convert(converter = BriefColumn.class)
@@ -23,6 +28,9 @@ class SavedBrief {
 
     @Column(name = "kept_at")
     private Instant keptAt;
+
+    @Column(name = "removed_at")
+    private @Nullable Instant removedAt;
 
     protected SavedBrief() {}
 
@@ -37,6 +45,24 @@ class SavedBrief {
         this.name = newName;
         this.brief = newBrief;
         this.keptAt = now;
+        this.removedAt = null;
+    }
+
+    boolean is(final String otherName, final BriefBody other) {
+        return removedAt == null && name.equals(otherName) && brief.equals(other);
+    }
+
+    void remove(final @Nullable Instant at) {
+        this.removedAt = at;
+    }
+
+    @Nullable
+    Instant removedAt() {
+        return removedAt;
+    }
+
+    long revision() {
+        return revision;
     }
 
     UUID id() {

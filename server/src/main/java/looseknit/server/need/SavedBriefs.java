@@ -1,5 +1,6 @@
 package looseknit.server.need;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,7 +9,9 @@ import org.springframework.data.jpa.repository.JpaRepository;
 /** Stored briefs. */
 interface SavedBriefs extends JpaRepository<SavedBrief, UUID> {
 
-    List<SavedBrief> findAllByOrderByName();
+    List<SavedBrief> findByRemovedAtIsNullOrderByName();
 
-    Optional<SavedBrief> findByNameIgnoreCase(String name);
+    Optional<SavedBrief> findFirstByNameIgnoreCaseAndRemovedAtIsNull(String name);
+
+    List<SavedBrief> findByRemovedAtAfterOrderByRemovedAtDesc(Instant moment);
 }

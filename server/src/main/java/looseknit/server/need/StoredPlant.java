@@ -5,6 +5,7 @@ import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +16,9 @@ class StoredPlant {
 
     @Id
     private String id;
+
+    @Version
+    private long revision;
 
     @Convert(converter = OwnPlantColumn.class)
     private OwnPlantBody facts;
@@ -39,6 +43,15 @@ class StoredPlant {
 
     OwnPlantBody facts() {
         return facts;
+    }
+
+    long revision() {
+        return revision;
+    }
+
+    @Nullable
+    Instant removedAt() {
+        return removedAt;
     }
 
     boolean removed() {

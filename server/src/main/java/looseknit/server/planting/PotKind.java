@@ -1,11 +1,14 @@
 package looseknit.server.planting;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import java.util.UUID;
 import looseknit.server.store.ToldOnce;
+import org.jspecify.annotations.Nullable;
 
 /** Pots of one kind that somebody has: "my 14 cm clay, 22 of them". */
 @Entity
@@ -22,6 +25,9 @@ class PotKind extends ToldOnce {
 
     private int owned;
 
+    @Column(name = "removed_at")
+    private @Nullable Instant removedAt;
+
     protected PotKind() {}
 
     /** {@link #become} sets the rest. */
@@ -35,6 +41,20 @@ class PotKind extends ToldOnce {
         this.name = otherName;
         this.vessel = otherVessel;
         this.owned = otherOwned;
+        this.removedAt = null;
+    }
+
+    boolean is(final String otherName, final VesselFacts otherVessel, final int otherOwned) {
+        return removedAt == null && name.equals(otherName) && vessel.equals(otherVessel) && owned == otherOwned;
+    }
+
+    void remove(final @Nullable Instant at) {
+        this.removedAt = at;
+    }
+
+    @Nullable
+    Instant removedAt() {
+        return removedAt;
     }
 
     long revision() {

@@ -1,5 +1,6 @@
 package looseknit.server.planting;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -7,5 +8,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 /** Stored kinds of pots. */
 interface PotKinds extends JpaRepository<PotKind, UUID> {
 
-    List<PotKind> findAllByOrderByName();
+    List<PotKind> findByRemovedAtIsNullOrderByName();
+
+    List<PotKind> findByRemovedAtAfterOrderByRemovedAtDesc(Instant moment);
 }

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.UUID;
 import looseknit.core.planting.PotForm;
 import looseknit.server.frame.Books;
-import looseknit.server.frame.NotThere;
 import looseknit.server.need.PotBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -51,7 +50,7 @@ class PotKindsController {
     @GetMapping
     @Transactional(readOnly = true)
     List<PotKindBody> all() {
-        return kinds.findAllByOrderByName().stream().map(this::body).toList();
+        return kinds.findByRemovedAtIsNullOrderByName().stream().map(this::body).toList();
     }
 
     /** Keeps a kind of pot, new or changed. */
@@ -72,7 +71,7 @@ class PotKindsController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Transactional
     void delete(@PathVariable final UUID id) {
-        kinds.delete(kinds.findById(id).orElseThrow(() -> new NotThere("kind of pot")));
+        pots.remove(id);
     }
 
     private PotKindBody body(final PotKind kind) {

@@ -331,6 +331,11 @@ public class Potting {
         return nextLookReason;
     }
 
+    @Nullable
+    Instant deletedAt() {
+        return deletedAt;
+    }
+
     public boolean deleted() {
         return deletedAt != null;
     }

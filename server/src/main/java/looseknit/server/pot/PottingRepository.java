@@ -1,6 +1,7 @@
 package looseknit.server.pot;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -108,4 +109,6 @@ public interface PottingRepository extends JpaRepository<Potting, UUID> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from Potting p where p.id = :id")
     Optional<Potting> lock(UUID id);
+
+    List<Potting> findTop500ByDeletedAtAfterOrderByDeletedAtDesc(Instant moment);
 }

@@ -4,6 +4,7 @@ import static looseknit.core.measure.Require.text;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -30,6 +31,7 @@ import looseknit.server.frame.Books;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
 import looseknit.server.frame.StaleRevision;
+import looseknit.server.frame.TakenAway;
 import looseknit.server.message.Speech;
 import looseknit.server.need.BriefBody;
 import looseknit.server.planting.RootsBody;
@@ -43,7 +45,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Pottings. */
 @Service
 @Transactional
-public class Pottings {
+public class Pottings implements TakenAway {
 
     private static final int LONGEST_LABEL = 120;
 
@@ -297,6 +299,24 @@ public class Pottings {
                 potWork.notRepotted(potting.motherId(), id);
             }
         }
+    }
+
+    @Override
+    public String kind() {
+        return "pots";
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Gone> since(final Instant moment) {
+        return pottings.findTop500ByDeletedAtAfterOrderByDeletedAtDesc(moment).stream()
+                .map(each -> Gone.of(each.id(), each.label(), each.deletedAt()))
+                .toList();
+    }
+
+    @Override
+    public void putBack(final String id) {
+        restore(UUID.fromString(id));
     }
 
     /** Takes a deletion back. */

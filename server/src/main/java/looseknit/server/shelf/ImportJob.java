@@ -1,7 +1,9 @@
 package looseknit.server.shelf;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -41,6 +43,7 @@ final class ImportJob extends Job {
     private final String kind;
     private final List<ImportRowBody> rows = new ArrayList<>();
     private final List<Object> lines = new ArrayList<>();
+    private final Map<String, Object> stood = new HashMap<>();
     private volatile State state = State.READING;
     private final AtomicInteger done = new AtomicInteger();
     private volatile int total;
@@ -94,6 +97,20 @@ final class ImportJob extends Job {
         total = of;
     }
 
+    /** Goes on from one state to the next; whoever comes second is told no. */
+    synchronized boolean goOn(final State from, final State next, final int of) {
+        if (state != from) {
+            return false;
+        }
+        begin(next, of);
+        return true;
+    }
+
+    /** What stood when the file was compared, by key. */
+    Map<String, Object> stood() {
+        return stood;
+    }
+
     /**
      * One more line is done.
      *
@@ -119,7 +136,7 @@ final class ImportJob extends Job {
     @Override
     public void cancel() {
         super.cancel();
-        if (state == State.READY) {
+        if (goOn(State.READY, State.CANCELLED, 0)) {
             end(State.CANCELLED, "Nothing was changed.");
         }
     }

@@ -1,10 +1,15 @@
 package looseknit.server.shelf;
 
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Path;
+import jakarta.validation.Validator;
 import java.io.StringReader;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
@@ -30,18 +35,21 @@ class Imports {
 
     private static final Logger LOG = LoggerFactory.getLogger(Imports.class);
     private static final int MOST_ROWS = 20_000;
+    private static final int MOST_NAMED = 3;
 
     private final Map<String, TableFile<?>> files;
     private final JobRunner runner;
     private final TransactionTemplate transaction;
     private final TransactionTemplate readOnly;
     private final ApplicationEventPublisher events;
+    private final Validator validator;
 
     Imports(
             final List<TableFile<?>> files,
             final PlatformTransactionManager transactions,
             final ApplicationEventPublisher events,
-            final JobRunner runner) {
+            final JobRunner runner,
+            final Validator validator) {
         this.files = files.stream()
                 .collect(Collectors.toMap(TableFile::kind, Function.identity(), (a, b) -> b, LinkedHashMap::new));
         this.transaction = new TransactionTemplate(transactions);
@@ -49,6 +57,7 @@ class Imports {
         this.readOnly.setReadOnly(true);
         this.events = events;
         this.runner = runner;
+        this.validator = validator;
     }
 
     /** Begins the dry run of a file. */
@@ -72,17 +81,20 @@ class Imports {
      */
     ImportJob apply(final UUID id) {
         final ImportJob job = get(id);
-        if (job.state() != ImportJob.State.READY) {
-            throw new Refused("Not ready", "This file cannot be stored now: " + job.says());
-        }
         final long wrong = job.count(ImportJob.Change.WRONG);
-        if (wrong > 0) {
+        if (job.state() == ImportJob.State.READY && wrong > 0) {
             throw new Refused(
                     "Something is wrong in the file",
                     "%d line%s cannot be used. Nothing is stored until the file is mended and read again."
                             .formatted(wrong, wrong == 1 ? "" : "s"));
         }
-        job.begin(ImportJob.State.STORING, job.lines().size());
+        if (!job.goOn(
+                ImportJob.State.READY, ImportJob.State.STORING, job.lines().size())) {
+            if (job.state() == ImportJob.State.STORING || job.state() == ImportJob.State.DONE) {
+                return job;
+            }
+            throw new Refused("Not ready", "This file cannot be stored now: " + job.says());
+        }
         runner.run(job, () -> guarded(job, () -> store(job, file(job.kind()))));
         return job;
     }
@@ -104,6 +116,7 @@ class Imports {
 
     private <T> void read(final ImportJob job, final TableFile<T> file, final String text) {
         final Map<String, T> stored = readOnly.execute(status -> new HashMap<>(file.stored()));
+        job.stood().putAll(stored);
         job.begin(ImportJob.State.READING, (int) text.lines().count() - 1);
         final Map<String, Long> seen = new HashMap<>();
         final Occurrences occurrences = new Occurrences();
@@ -114,7 +127,7 @@ class Imports {
                     if (job.done() > MOST_ROWS) {
                         throw row.bad("(all)", "line beyond " + MOST_ROWS, "files of up to 20,000 lines");
                     }
-                    return file.read(row, occurrences);
+                    return checked(row, file.read(row, occurrences));
                 });
         for (final CsvTable.Outcome<T> outcome : outcomes) {
             job.row(row(file, outcome, stored, seen));
@@ -125,6 +138,22 @@ class Imports {
                 file,
                 outcomes.stream().flatMap(each -> each.value().stream()).toList());
         job.end(ImportJob.State.READY, summary(job));
+    }
+
+    /** A line as the limits of its fields have it. */
+    private <T> T checked(final CsvTable.Row row, final T line) {
+        for (final ConstraintViolation<T> broken : validator.validate(line)) {
+            String field = "";
+            for (final Path.Node node : broken.getPropertyPath()) {
+                field = String.valueOf(node.getName());
+            }
+            throw row.bad(
+                    field,
+                    String.valueOf(broken.getInvalidValue()),
+                    broken.getMessage()
+                            .replaceFirst("^size must be between (\\d+) and (\\d+)$", "$1 to $2 characters"));
+        }
+        return line;
     }
 
     private static <T> ImportJob.ImportRowBody row(
@@ -167,9 +196,27 @@ class Imports {
     @SuppressWarnings("unchecked")
     private <T> void store(final ImportJob job, final TableFile<T> file) {
         transaction.executeWithoutResult(status -> {
+            final Map<String, T> now = file.stored();
+            final List<String> changed = new ArrayList<>();
+            for (final Object line : job.lines()) {
+                final String key = file.key((T) line);
+                if (!Objects.equals(now.get(key), job.stood().get(key)) && !line.equals(now.get(key))) {
+                    changed.add(file.name((T) line));
+                }
+            }
+            if (!changed.isEmpty()) {
+                throw new IllegalArgumentException(
+                        "Since the file was looked through, something of it was changed elsewhere: %s. Read the file again to see what it would change now."
+                                .formatted(changed.stream().limit(MOST_NAMED).collect(Collectors.joining("; "))
+                                        + (changed.size() > MOST_NAMED
+                                                ? " and %d more".formatted(changed.size() - MOST_NAMED)
+                                                : "")));
+            }
             for (final Object line : job.lines()) {
                 job.step();
-                file.store((T) line);
+                if (!line.equals(now.get(file.key((T) line)))) {
+                    file.store((T) line);
+                }
             }
             events.publishEvent(new MaterialsChanged());
         });

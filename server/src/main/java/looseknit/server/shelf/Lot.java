@@ -3,20 +3,17 @@ package looseknit.server.shelf;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import looseknit.server.store.ToldOnce;
 import org.jspecify.annotations.Nullable;
 
 /** A bag, bale or heap on the shelf. */
 @Entity
 @Table(name = "lot")
-public class Lot {
-
-    @Id
-    private UUID id;
+public class Lot extends ToldOnce {
 
     @Version
     private long revision;
@@ -33,13 +30,13 @@ public class Lot {
     protected Lot() {}
 
     Lot(final UUID id, final LotFacts facts, final Instant storedAt) {
-        this.id = id;
+        super(id);
         this.facts = facts;
         this.storedAt = storedAt;
     }
 
     public UUID id() {
-        return id;
+        return getId();
     }
 
     public long revision() {
@@ -56,6 +53,11 @@ public class Lot {
 
     void become(final LotFacts other) {
         this.facts = other;
+    }
+
+    @Nullable
+    Instant removedAt() {
+        return removedAt;
     }
 
     void remove(final @Nullable Instant at) {

@@ -1,5 +1,6 @@
 package looseknit.server.shelf;
 
+import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -33,7 +34,7 @@ class LotFile implements TableFile<LotFile.LotLine> {
     }
 
     /** A lot of the table. */
-    record LotLine(UUID id, LotFacts facts) {}
+    record LotLine(UUID id, @Valid LotFacts facts) {}
 
     @Override
     public String kind() {

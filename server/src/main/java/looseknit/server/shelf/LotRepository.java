@@ -1,5 +1,6 @@
 package looseknit.server.shelf;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -7,4 +8,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface LotRepository extends JpaRepository<Lot, UUID> {
 
     List<Lot> findByRemovedAtIsNullOrderByStoredAt();
+
+    List<Lot> findByRemovedAtAfterOrderByRemovedAtDesc(Instant moment);
 }

@@ -1,10 +1,13 @@
 package looseknit.server.shelf;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface OfferRepository extends JpaRepository<PackOffer, UUID> {
 
-    List<PackOffer> findAllByOrderBySeq();
+    List<PackOffer> findByRemovedAtIsNullOrderBySeq();
+
+    List<PackOffer> findByRemovedAtAfterOrderByRemovedAtDesc(Instant moment);
 }

@@ -1,5 +1,7 @@
 package looseknit.server.shelf;
 
+import java.time.Clock;
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +11,7 @@ import looseknit.core.material.Material;
 import looseknit.core.shelf.BuySizes;
 import looseknit.core.shelf.Stock;
 import looseknit.server.frame.NotThere;
+import looseknit.server.frame.TakenAway;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,14 +19,16 @@ import org.springframework.transaction.annotation.Transactional;
 /** Packs that can be bought. */
 @Service
 @Transactional
-public class Offers {
+public class Offers implements TakenAway {
 
     private final OfferRepository offers;
     private final Shelf shelf;
+    private final Clock clock;
 
-    Offers(final OfferRepository offers, final Shelf shelf) {
+    Offers(final OfferRepository offers, final Shelf shelf, final Clock clock) {
         this.offers = offers;
         this.shelf = shelf;
+        this.clock = clock;
     }
 
     /** A pack on offer with what it comes to. */
@@ -32,7 +37,7 @@ public class Offers {
     /** All packs, in the order in which they were noted. */
     @Transactional(readOnly = true)
     List<OfferBody> all() {
-        return offers.findAllByOrderBySeq().stream().map(this::body).toList();
+        return offers.findByRemovedAtIsNullOrderBySeq().stream().map(this::body).toList();
     }
 
     /**
@@ -95,11 +100,38 @@ public class Offers {
     }
 
     OfferBody get(final UUID id) {
-        return body(offers.findById(id).orElseThrow(() -> new NotThere("offer")));
+        return body(stored(id));
     }
 
+    /** Takes an offer away so that it can be put back. */
     void withdraw(final UUID id) {
-        offers.delete(offers.findById(id).orElseThrow(() -> new NotThere("offer")));
+        final PackOffer offer = stored(id);
+        if (offer.removedAt() != null) {
+            throw new NotThere("offer");
+        }
+        offer.remove(clock.instant());
+    }
+
+    @Override
+    public String kind() {
+        return "offers";
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Gone> since(final Instant moment) {
+        return offers.findByRemovedAtAfterOrderByRemovedAtDesc(moment).stream()
+                .map(each -> Gone.of(each.id(), body(each).materialName(), each.removedAt()))
+                .toList();
+    }
+
+    @Override
+    public void putBack(final String id) {
+        stored(UUID.fromString(id)).remove(null);
+    }
+
+    private PackOffer stored(final UUID id) {
+        return offers.findById(id).orElseThrow(() -> new NotThere("offer"));
     }
 
     private OfferBody body(final PackOffer offer) {

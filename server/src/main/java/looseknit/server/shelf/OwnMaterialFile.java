@@ -1,5 +1,6 @@
 package looseknit.server.shelf;
 
+import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,7 +24,7 @@ class OwnMaterialFile implements TableFile<OwnMaterialFile.OwnLine> {
     }
 
     /** An own material of the table. */
-    record OwnLine(String id, OwnMaterialFacts facts) {}
+    record OwnLine(String id, @Valid OwnMaterialFacts facts) {}
 
     private enum Kind {
         PLAIN,

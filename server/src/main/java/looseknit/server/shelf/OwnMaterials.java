@@ -1,6 +1,7 @@
 package looseknit.server.shelf;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import looseknit.core.message.TableText;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;
+import looseknit.server.frame.TakenAway;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Materials of the person's own: from a few facts, from a jar of soil, or mixes. */
 @Service
 @Transactional
-public class OwnMaterials {
+public class OwnMaterials implements TakenAway {
 
     private final OwnMaterialRepository own;
     private final ApplicationEventPublisher events;
@@ -81,6 +83,24 @@ public class OwnMaterials {
     void restore(final String id) {
         find(id).remove(null);
         events.publishEvent(new MaterialsChanged());
+    }
+
+    @Override
+    public String kind() {
+        return "own-materials";
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Gone> since(final Instant moment) {
+        return own.findByRemovedAtAfterOrderByRemovedAtDesc(moment).stream()
+                .map(each -> Gone.of(each.id(), each.facts().name(), each.removedAt()))
+                .toList();
+    }
+
+    @Override
+    public void putBack(final String id) {
+        restore(id);
     }
 
     /**

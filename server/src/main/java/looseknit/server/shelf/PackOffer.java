@@ -5,6 +5,7 @@ import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -22,6 +23,9 @@ class PackOffer {
     @Column(name = "seq", insertable = false, updatable = false)
     private @Nullable Long seq;
 
+    @Column(name = "removed_at")
+    private @Nullable Instant removedAt;
+
     protected PackOffer() {}
 
     PackOffer(final UUID id, final OfferFacts facts) {
@@ -31,6 +35,15 @@ class PackOffer {
 
     UUID id() {
         return id;
+    }
+
+    void remove(final @Nullable Instant at) {
+        this.removedAt = at;
+    }
+
+    @Nullable
+    Instant removedAt() {
+        return removedAt;
     }
 
     OfferFacts facts() {

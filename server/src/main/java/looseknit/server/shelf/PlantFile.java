@@ -1,5 +1,6 @@
 package looseknit.server.shelf;
 
+import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,7 +24,7 @@ class PlantFile implements TableFile<PlantFile.PlantLine> {
     }
 
     /** An own plant of the table. */
-    record PlantLine(String id, OwnPlantBody facts) {}
+    record PlantLine(String id, @Valid OwnPlantBody facts) {}
 
     @Override
     public String kind() {

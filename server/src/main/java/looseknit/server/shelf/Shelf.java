@@ -1,6 +1,7 @@
 package looseknit.server.shelf;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -25,6 +26,7 @@ import looseknit.core.shelf.Stock;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;
+import looseknit.server.frame.TakenAway;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.message.Speech;
 import org.jspecify.annotations.Nullable;
@@ -35,7 +37,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Lots on the shelf. */
 @Service
 @Transactional
-public class Shelf {
+public class Shelf implements TakenAway {
 
     /** So little missing is rounding [L]. */
     private static final double LEAST_SAID_LITRES = 0.02;
@@ -188,11 +190,30 @@ public class Shelf {
         events.publishEvent(new MaterialsChanged());
     }
 
-    /** Sets what is left of several lots at once, all or none. */
-    void count(final Map<UUID, Double> left) {
-        left.forEach((id, litres) -> {
-            final Lot lot = find(id);
-            lot.become(lot.facts().left(Require.within("lot.leftLitres", litres, 0, 100_000, Limit.L)));
+    /**
+     * What was counted of a lot.
+     *
+     * @param revision the revision of the lot that was seen
+     */
+    record Counted(UUID id, long revision, double leftLitres) {}
+
+    /**
+     * Sets what is left of several lots at once, all or none.
+     *
+     * @throws StaleRevision if one of them has changed since, with those that have
+     */
+    void count(final List<Counted> counted) {
+        final List<ShelfLotBody> changed = counted.stream()
+                .filter(each -> find(each.id()).revision() != each.revision()
+                        && find(each.id()).facts().leftLitres() != each.leftLitres())
+                .map(each -> get(each.id()))
+                .toList();
+        if (!changed.isEmpty()) {
+            throw new StaleRevision("shelf", changed);
+        }
+        counted.forEach(each -> {
+            final Lot lot = find(each.id());
+            lot.become(lot.facts().left(Require.within("lot.leftLitres", each.leftLitres(), 0, 100_000, Limit.L)));
         });
         lots.flush();
         events.publishEvent(new MaterialsChanged());
@@ -206,6 +227,24 @@ public class Shelf {
     void restore(final UUID id) {
         find(id).remove(null);
         events.publishEvent(new MaterialsChanged());
+    }
+
+    @Override
+    public String kind() {
+        return "lots";
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Gone> since(final Instant moment) {
+        return lots.findByRemovedAtAfterOrderByRemovedAtDesc(moment).stream()
+                .map(each -> Gone.of(each.id(), nameOf(each.id()), each.removedAt()))
+                .toList();
+    }
+
+    @Override
+    public void putBack(final String id) {
+        restore(UUID.fromString(id));
     }
 
     /** What is left of each lot, in the order in which they are used. */

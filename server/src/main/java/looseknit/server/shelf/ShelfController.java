@@ -4,9 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -52,7 +50,7 @@ class ShelfController {
     record ChangedLotBody(long revision, @NotNull @Valid LotFacts facts) {}
 
     /** What is left of a lot. */
-    record LeftBody(@NotNull UUID id, double leftLitres) {}
+    record LeftBody(@NotNull UUID id, long revision, double leftLitres) {}
 
     /** What is left of several lots. */
     record CountBody(@NotNull @Size(max = 500) List<@Valid LeftBody> lots) {}
@@ -127,9 +125,9 @@ class ShelfController {
 
     @PutMapping("/count")
     List<ShelfLotBody> count(@RequestBody @Valid final CountBody body) {
-        final Map<UUID, Double> left = new LinkedHashMap<>();
-        body.lots().forEach(each -> left.put(each.id(), each.leftLitres()));
-        shelf.count(left);
+        shelf.count(body.lots().stream()
+                .map(each -> new Shelf.Counted(each.id(), each.revision(), each.leftLitres()))
+                .toList());
         return shelf.all();
     }
 

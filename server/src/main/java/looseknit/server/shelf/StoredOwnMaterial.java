@@ -49,6 +49,11 @@ class StoredOwnMaterial {
         return facts;
     }
 
+    @Nullable
+    Instant removedAt() {
+        return removedAt;
+    }
+
     boolean removed() {
         return removedAt != null;
     }

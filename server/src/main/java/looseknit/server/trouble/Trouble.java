@@ -57,7 +57,19 @@ class Trouble extends ToldOnce {
     @Column(name = "outcome_on")
     private @Nullable LocalDate outcomeOn;
 
+    @Column(name = "removed_at")
+    private @Nullable Instant removedAt;
+
     protected Trouble() {}
+
+    void remove(final @Nullable Instant at) {
+        this.removedAt = at;
+    }
+
+    @Nullable
+    Instant removedAt() {
+        return removedAt;
+    }
 
     Trouble(
             final UUID id,

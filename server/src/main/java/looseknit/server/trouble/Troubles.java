@@ -1,6 +1,7 @@
 package looseknit.server.trouble;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
@@ -22,6 +23,7 @@ import looseknit.core.trouble.SignTable;
 import looseknit.server.care.Rounds;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;
+import looseknit.server.frame.TakenAway;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.PotWork;
 import looseknit.server.pot.Potting;
@@ -34,7 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What may be wrong with a plant in a pot, and troubles that are being watched. */
 @Service
 @Transactional
-class Troubles {
+class Troubles implements TakenAway {
 
     private static final int MOST_TO_SEE = 50;
 
@@ -154,13 +156,34 @@ class Troubles {
 
     /** Takes a note away. */
     void forget(final UUID id) {
-        troubles.deleteById(id);
+        troubles.findById(id).ifPresent(trouble -> trouble.remove(clock.instant()));
+    }
+
+    @Override
+    public String kind() {
+        return "troubles";
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Gone> since(final Instant moment) {
+        return troubles.findByRemovedAtAfterOrderByRemovedAtDesc(moment).stream()
+                .map(each ->
+                        Gone.of(each.getId(), pottings.get(each.pottingId()).label(), each.removedAt()))
+                .toList();
+    }
+
+    @Override
+    public void putBack(final String id) {
+        troubles.findById(UUID.fromString(id))
+                .orElseThrow(() -> new NotThere("note of what was wrong"))
+                .remove(null);
     }
 
     /** What was wrong with a plant, the last first. */
     @Transactional(readOnly = true)
     List<Trouble> of(final UUID pottingId) {
-        return troubles.findByPottingIdOrderByToldAtDesc(pottingId);
+        return troubles.findByPottingIdAndRemovedAtIsNullOrderByToldAtDesc(pottingId);
     }
 
     /** Troubles to look at again today. */

@@ -2,7 +2,6 @@ package looseknit.server.batch;
 
 import static looseknit.server.ApiTest.Requests.ask;
 import static looseknit.server.ApiTest.Requests.brief;
-import static looseknit.server.ApiTest.Requests.change;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -89,8 +88,7 @@ class BinApiTest extends MixedBatch {
         step(batch, "\"kind\":\"UNDONE\",\"undoes\":\"%s\"".formatted(first))
                 .andExpect(jsonPath("$.litres", closeTo(all, 1e-6)))
                 .andExpect(jsonPath("$.steps", hasSize(0)));
-        http.perform(change("/api/batches/{id}/mixed", "{\"mixedOn\":null}", batch))
-                .andExpect(status().isOk());
+        mixedOn(batch, "null").andExpect(status().isOk());
     }
 
     @Test
@@ -107,8 +105,7 @@ class BinApiTest extends MixedBatch {
         step(batch, "\"kind\":\"UNDONE\",\"undoes\":\"%s\"".formatted(moved))
                 .andExpect(jsonPath("$.litres", closeTo(all, 1e-6)));
         assertThat(litres(other)).isCloseTo(fuller - 2, within(1e-6));
-        http.perform(change("/api/batches/{id}/mixed", "{\"mixedOn\":null}", batch))
-                .andExpect(status().isOk());
+        mixedOn(batch, "null").andExpect(status().isOk());
     }
 
     @ParameterizedTest
@@ -224,7 +221,7 @@ class BinApiTest extends MixedBatch {
             final UUID fresh = batch(6);
             final CompletableFuture<Integer> noted = CompletableFuture.supplyAsync(() -> {
                 try {
-                    return http.perform(change("/api/batches/{id}/mixed", "{\"mixedOn\":\"2026-03-01\"}", fresh))
+                    return mixedOn(fresh, "\"2026-03-01\"")
                             .andReturn()
                             .getResponse()
                             .getStatus();

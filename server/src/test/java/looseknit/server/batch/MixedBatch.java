@@ -99,8 +99,14 @@ public abstract class MixedBatch {
     }
 
     protected void mixed(final UUID id) throws Exception {
-        http.perform(change("/api/batches/{id}/mixed", "{\"mixedOn\":\"2026-03-01\"}", id))
-                .andExpect(status().isOk());
+        mixedOn(id, "\"2026-03-01\"").andExpect(status().isOk());
+    }
+
+    /** Says of a batch, as it stands, on which day it was mixed; {@code null} for that it was not. */
+    protected ResultActions mixedOn(final UUID id, final String day) throws Exception {
+        final int revision = JsonPath.read(json("/api/batches/{id}", id), "$.revision");
+        return http.perform(
+                change("/api/batches/{id}/mixed", "{\"mixedOn\":%s,\"revision\":%d}".formatted(day, revision), id));
     }
 
     protected ResultActions step(final UUID of, final String rest) throws Exception {

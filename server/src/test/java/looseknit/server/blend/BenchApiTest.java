@@ -58,7 +58,7 @@ class BenchApiTest {
     @Test
     void keepsBriefsUnderANameOnce() throws Exception {
         final UUID id = UUID.randomUUID();
-        final String body = "{\"name\":\"%s\",\"brief\":%s}";
+        final String body = "{\"name\":\"%s\",\"revision\":0,\"brief\":%s}";
 
         http.perform(change("/api/briefs/{id}", body.formatted("Landing lilies", brief()), id))
                 .andExpect(status().isOk());

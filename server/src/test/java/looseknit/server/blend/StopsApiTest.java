@@ -11,6 +11,7 @@ import static org.hamcrest.Matchers.hasSize;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.JsonPath;
 import java.util.UUID;
 import looseknit.server.ApiTest;
 import org.junit.jupiter.api.BeforeEach;
@@ -70,7 +71,14 @@ class StopsApiTest {
     }
 
     private ResultActions accept(final String ids) throws Exception {
-        return http.perform(change("/api/blends/{id}/accepted", "{\"ruleIds\":[%s]}".formatted(ids), blend));
+        final int revision = JsonPath.read(
+                http.perform(ask("/api/blends/{id}", blend))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString(),
+                "$.revision");
+        return http.perform(change(
+                "/api/blends/{id}/accepted", "{\"ruleIds\":[%s],\"revision\":%d}".formatted(ids, revision), blend));
     }
 
     private ResultActions batch() throws Exception {

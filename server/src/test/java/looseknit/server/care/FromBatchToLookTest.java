@@ -105,7 +105,7 @@ class FromBatchToLookTest {
                 .andExpect(jsonPath("$.detail").value("The number of pots is 0. Allowed: 1 to 10000 pots."));
         http.perform(change("/api/batches/{id}", changedBatch(batches.get(batch).revision(), 2, -14), batch))
                 .andExpect(status().isUnprocessableContent());
-        http.perform(change("/api/batches/{id}/mixed", "{\"mixedOn\":\"2026-03-01\"}", batch))
+        http.perform(change("/api/batches/{id}/mixed", "{\"mixedOn\":\"2026-03-01\",\"revision\":1}", batch))
                 .andExpect(jsonPath("$.mixedOn").value("2026-03-01"));
     }
 

@@ -55,7 +55,7 @@ class BookApiTest {
                 "{\"name\":\"attic\",\"temperatureC\":%s,\"humidityPercent\":40,\"light\":\"SUN\",\"draught\":\"STILL\"}";
 
         http.perform(change("/api/places", attic.formatted("28"))).andExpect(status().isOk());
-        http.perform(change("/api/places", attic.formatted("31"))).andExpect(status().isOk());
+        http.perform(change("/api/places?revision=0", attic.formatted("31"))).andExpect(status().isOk());
         http.perform(ask("/api/places"))
                 .andExpect(jsonPath("$[?(@.place.name == 'attic')]", hasSize(1)))
                 .andExpect(jsonPath("$[?(@.place.name == 'attic')].place.temperatureC")

@@ -195,6 +195,8 @@ class PlantingApiTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.owned").value(22));
         http.perform(change("/api/pot-kinds/{id}", kind.formatted(POT, ",\"revision\":7"), id))
+                .andExpect(status().isOk());
+        http.perform(change("/api/pot-kinds/{id}", kind.formatted(POT, "").replace("22", "23"), id))
                 .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.current.owned").value(22));
         http.perform(ask("/api/pot-kinds")).andExpect(jsonPath("$[?(@.id == '%s')]".formatted(id), hasSize(1)));

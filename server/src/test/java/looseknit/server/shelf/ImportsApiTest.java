@@ -4,8 +4,10 @@ import static looseknit.server.ApiTest.Requests.ask;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasItem;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -13,6 +15,10 @@ import com.jayway.jsonpath.DocumentContext;
 import com.jayway.jsonpath.JsonPath;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import looseknit.server.ApiTest;
@@ -163,6 +169,62 @@ class ImportsApiTest {
         http.perform(ask("/api/imports/{id}", id)).andExpect(jsonPath("$.state").value("CANCELLED"));
         http.perform(post("/api/imports/{id}/apply", id)).andExpect(status().isUnprocessableContent());
         assertThat(lots()).isEqualTo(before);
+    }
+
+    @Test
+    void aTextThatIsTooLongIsFoundWhenItIsLookedThrough() throws Exception {
+        final DocumentContext read = settled(
+                begin("shelf", LOTS + ",peat,LOOSE_LITRES,20,0,20,,5,,%s,,,,,,,,,,\n".formatted("b".repeat(121))));
+
+        assertThat(read.<Integer>read("$.wrong")).isEqualTo(1);
+        assertThat(read.<String>read("$.rows[0].says")).contains("supplier").contains("0 to 120 characters");
+    }
+
+    @Test
+    void whatWasChangedSinceItWasLookedThroughIsNotWrittenOver() throws Exception {
+        final UUID lot = UUID.randomUUID();
+        final String line = "%s,peat,LOOSE_LITRES,20,0,%s,,5,,changed boat,,,,,,,,,,\n";
+        final UUID first = begin("shelf", LOTS + line.formatted(lot, 20));
+        settled(first);
+        http.perform(post("/api/imports/{id}/apply", first)).andExpect(status().isOk());
+        settled(first);
+        final UUID late = begin("shelf", LOTS + line.formatted(lot, 9));
+        settled(late);
+        http.perform(put("/api/shelf/count")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"lots\":[{\"id\":\"%s\",\"revision\":0,\"leftLitres\":14}]}".formatted(lot)))
+                .andExpect(status().isOk());
+
+        http.perform(post("/api/imports/{id}/apply", late)).andExpect(status().isOk());
+        final DocumentContext failed = settled(late);
+
+        assertThat(failed.<String>read("$.state")).isEqualTo("FAILED");
+        assertThat(failed.<String>read("$.says")).contains("changed elsewhere").contains("changed boat");
+        http.perform(ask("/api/shelf/lots"))
+                .andExpect(jsonPath("$[?(@.id == '%s')].facts.leftLitres".formatted(lot), hasItem(14.0)));
+    }
+
+    @Test
+    void aFileThatIsStoredTwiceAtOnceIsStoredOnce() throws Exception {
+        final int before = lots();
+        final UUID id = begin("shelf", LOTS + ",perlite_coarse,LOOSE_LITRES,7,0,7,,5,,at once,,,,,,,,,,\n");
+        settled(id);
+        final ExecutorService pool = Executors.newFixedThreadPool(8);
+        try {
+            final List<Callable<Integer>> eight = IntStream.range(0, 8)
+                    .<Callable<Integer>>mapToObj(i -> () -> http.perform(post("/api/imports/{id}/apply", id))
+                            .andReturn()
+                            .getResponse()
+                            .getStatus())
+                    .toList();
+            for (final Future<Integer> answer : pool.invokeAll(eight)) {
+                assertThat(answer.get()).isEqualTo(200);
+            }
+        } finally {
+            pool.shutdown();
+        }
+        assertThat(settled(id).<String>read("$.state")).isEqualTo("DONE");
+        assertThat(lots()).isEqualTo(before + 1);
     }
 
     @Test

@@ -94,7 +94,9 @@ class ShelfApiTest {
         assertThat(line(sheet("scoria"), "air, 10 cm drained", "sd"))
                 .isLessThan(line(before, "air, 10 cm drained", "sd"));
 
-        http.perform(change("/api/shelf/count", "{\"lots\":[{\"id\":\"%s\",\"leftLitres\":0}]}".formatted(first)))
+        http.perform(change(
+                        "/api/shelf/count",
+                        "{\"lots\":[{\"id\":\"%s\",\"revision\":0,\"leftLitres\":0}]}".formatted(first)))
                 .andExpect(status().isOk());
         assertThat(line(sheet("scoria"), "pH", "value")).isGreaterThan(line(before, "pH", "value"));
 
@@ -113,14 +115,14 @@ class ShelfApiTest {
         add(other, facts("leca", "LOOSE_LITRES", 10, 0, 10, null));
 
         http.perform(change("/api/shelf/count", """
-                        {"lots":[{"id":"%s","leftLitres":1},{"id":"%s","leftLitres":-4}]}""".formatted(one, other)))
+                        {"lots":[{"id":"%s","revision":0,"leftLitres":1},{"id":"%s","revision":0,"leftLitres":-4}]}""".formatted(one, other)))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("0 to 100000 L")));
         http.perform(ask("/api/shelf/lots"))
                 .andExpect(jsonPath("$[?(@.id == '%s')].facts.leftLitres".formatted(one), contains(10.0)));
 
         http.perform(change("/api/shelf/count", """
-                        {"lots":[{"id":"%s","leftLitres":1},{"id":"%s","leftLitres":10}]}""".formatted(one, other)))
+                        {"lots":[{"id":"%s","revision":0,"leftLitres":1},{"id":"%s","revision":0,"leftLitres":10}]}""".formatted(one, other)))
                 .andExpect(jsonPath("$[?(@.id == '%s')].low".formatted(one), contains(true)))
                 .andExpect(jsonPath("$[?(@.id == '%s')].low".formatted(other), contains(false)));
     }
