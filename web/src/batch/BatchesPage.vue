@@ -72,7 +72,9 @@ const rows = (batch: BatchRow) =>
                 $t('batch.batchesPage.versionLot', { versionNumber: batch.versionNumber, lot: batch.lot })
               }}</span>
             </span>
-            <span>{{ text(settings.measures.volume(batch.litresToMake)) }}</span>
+            <span>{{
+              batch.litresToMake === undefined ? '–' : text(settings.measures.volume(batch.litresToMake))
+            }}</span>
             <span v-if="batch.pots === 0" class="soft">{{ $t('batch.batchesPage.noPots') }}</span>
             <span v-else>{{
               batch.pots === 1

@@ -188,9 +188,9 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
               <span class="soft">
                 {{
                   batch.pots === 0
-                    ? text(settings.measures.volume(batch.litresToMake))
+                    ? text(settings.measures.volume(batch.litresToMake ?? 0))
                     : $t('care.todayPage.for', {
-                        volume: text(settings.measures.volume(batch.litresToMake)),
+                        volume: text(settings.measures.volume(batch.litresToMake ?? 0)),
                         batch:
                           batch.pots === 1
                             ? $t('care.todayPage.onePot')

@@ -1,7 +1,10 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import InputText from 'primevue/inputtext'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { answer, api } from '@/api/client'
 import { Problem } from '@/api/problem'
+import { speech } from '@/api/speech'
 import type { Lot, LotFacts, Measured } from '@/api/types'
 import SelectField from '@/parts/SelectField.vue'
 import TextField from '@/parts/TextField.vue'
@@ -34,6 +37,11 @@ const draftOf = (): LotFacts | undefined => {
 }
 const facts = ref<LotFacts>(draftOf() ?? props.lot.facts)
 const lot = ref<Lot>(props.lot)
+const { data: found } = useQuery({
+  queryKey: computed(() => ['shelf', 'findings', lot.value.id, lot.value.revision, speech.units]),
+  queryFn: () => answer(api.GET('/api/shelf/lots/{id}/findings', { params: { path: { id: lot.value.id } } })),
+})
+const findings = computed(() => found.value ?? [])
 const state = ref<'saved' | 'saving' | 'waiting'>('saved')
 const problem = ref<string>()
 const theirs = ref<Lot>()
@@ -220,7 +228,7 @@ const withSpread = (value: number, sd: number, decimals: number) =>
     <div class="measured">
       <h3>{{ $t('shelf.lotForm.measuredOfThisLot') }}</h3>
       <MeasuredFields v-model="measured" :id-suffix="lot.id" />
-      <table v-if="lot.findings.length > 0" class="findings">
+      <table v-if="findings.length > 0" class="findings">
         <thead>
           <tr>
             <th scope="col">{{ $t('shelf.lotForm.figure') }}</th>
@@ -229,7 +237,7 @@ const withSpread = (value: number, sd: number, decimals: number) =>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="each in lot.findings" :key="each.name">
+          <tr v-for="each in findings" :key="each.name">
             <th scope="row">{{ each.name }}</th>
             <td class="figures soft">{{ withSpread(each.book, each.bookSd, each.decimals) }}</td>
             <td class="figures">
@@ -239,7 +247,7 @@ const withSpread = (value: number, sd: number, decimals: number) =>
         </tbody>
       </table>
       <p v-else class="soft">{{ $t('shelf.lotForm.nothingMeasuredTheBookS') }}</p>
-      <p v-if="lot.findings.length > 0 && !lot.inUse" class="soft">
+      <p v-if="findings.length > 0 && !lot.inUse" class="soft">
         {{ $t('shelf.lotForm.readingsUseTheLotOpened') }}
       </p>
     </div>

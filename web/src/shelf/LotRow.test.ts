@@ -30,7 +30,6 @@ const lot = (change: Partial<Lot> = {}, facts: Partial<Lot['facts']> = {}): Lot 
   pricePerLitre: 0.4,
   low: false,
   inUse: true,
-  findings: [],
   ...change,
 })
 const row = (given: Lot, counting = false) =>

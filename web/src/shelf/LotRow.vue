@@ -93,10 +93,14 @@ const price = computed(() =>
     <span class="signs">
       <span v-for="sign in signs" :key="sign" :data-sign="sign">{{ sign }}</span>
     </span>
+    <p v-if="lot.problem" class="say harm problem" role="alert">{{ lot.problem }}</p>
   </div>
 </template>
 
 <style scoped>
+.problem {
+  grid-column: 1 / -1;
+}
 .lot-row {
   display: grid;
   grid-template-columns: calc(var(--lot-name) - 14px) minmax(0, 1fr) 150px 104px;

@@ -57,7 +57,8 @@ const remove = async (each: OwnMaterial) => {
           >
             <StitchMark :material-id="each.id" :size="22" />
             <span
-              ><b>{{ each.facts.name }}</b> <small class="soft">{{ kindWords(each) }}</small></span
+              ><b>{{ each.facts.name }}</b> <small class="soft">{{ kindWords(each) }}</small>
+              <small v-if="each.problem" class="wrong">{{ each.problem }}</small></span
             >
           </button>
         </li>
@@ -83,6 +84,10 @@ const remove = async (each: OwnMaterial) => {
 </template>
 
 <style scoped>
+.wrong {
+  display: block;
+  color: var(--brick-ink, var(--brick));
+}
 .own {
   display: grid;
   grid-template-columns: 250px minmax(0, 1fr);

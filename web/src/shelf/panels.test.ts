@@ -42,7 +42,6 @@ const lot = (change: Partial<Lot> = {}): Lot => ({
   pricePerLitre: 0.125,
   low: false,
   inUse: true,
-  findings: [],
   ...change,
 })
 const books = {
@@ -176,13 +175,14 @@ describe('a lot, opened', () => {
     })
   })
 
-  it('shows what measuring changed', () => {
-    stubServer(books)
+  it('shows what measuring changed', async () => {
     const findings = [{ name: 'pH', unit: '', book: 3.9, bookSd: 0.5, lot: 4.33, lotSd: 0.19, decimals: 1 }]
+    stubServer({ ...books, 'GET /api/shelf/lots/l1/findings': findings })
     const wrapper = mount(LotForm, {
-      props: { lot: lot({ findings, inUse: false }) },
+      props: { lot: lot({ inUse: false }) },
       global: surroundings(),
     })
+    await settle()
     expect(wrapper.get('tbody').text()).toContain('3.9 ± 0.5')
     expect(wrapper.get('tbody').text()).toContain('4.3 ± 0.2')
     expect(wrapper.text()).toContain('this one waits its turn')

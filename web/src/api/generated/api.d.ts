@@ -2212,6 +2212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/lots/{id}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["findings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/lots/{id}/restore": {
         parameters: {
             query?: never;
@@ -2676,7 +2692,7 @@ export interface components {
             /** Format: double */
             leftLitres?: number;
             /** Format: double */
-            litresToMake: number;
+            litresToMake?: number;
             lot: string;
             materialIds: string[];
             /** Format: date */
@@ -4352,6 +4368,7 @@ export interface components {
         OwnMaterialBody: {
             facts: components["schemas"]["OwnMaterialFacts"];
             id: string;
+            problem?: string;
             /** Format: int64 */
             revision: number;
         };
@@ -5292,7 +5309,6 @@ export interface components {
         };
         ShelfLotBody: {
             facts: components["schemas"]["LotFacts"];
-            findings: components["schemas"]["FoundBody"][];
             /** Format: double */
             fullLitres: number;
             /** Format: uuid */
@@ -5302,6 +5318,7 @@ export interface components {
             materialName: string;
             /** Format: double */
             pricePerLitre?: number;
+            problem?: string;
             /** Format: int64 */
             revision: number;
         };
@@ -10657,6 +10674,34 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    findings: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FoundBody"][];
+                };
             };
         };
     };

@@ -5,10 +5,12 @@ import jakarta.persistence.Converter;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
 
 /** Weeks, with blanks between. */
 @Converter
+@Immutable
 class AgesColumn implements AttributeConverter<@Nullable List<Double>, @Nullable String> {
 
     @Override

@@ -8,8 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicInteger;
-import java.util.concurrent.atomic.AtomicReference;
 import looseknit.core.assay.Beliefs;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
@@ -26,6 +24,7 @@ import looseknit.server.frame.TakenAway;
 import looseknit.server.frame.TestsChanged;
 import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
+import looseknit.server.store.Remembered;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -46,10 +45,7 @@ public class Assays implements KnownSource, TakenAway {
     private final Batches batches;
     private final ApplicationEventPublisher events;
     private final Clock clock;
-    private final AtomicReference<@Nullable Beliefs> beliefs = new AtomicReference<>();
-
-    /** Counts changes of tests, so that nothing worked out from older ones is kept. */
-    private final AtomicInteger changes = new AtomicInteger();
+    private final Remembered<Beliefs> beliefs = new Remembered<>();
 
     Assays(
             final Books books,
@@ -167,26 +163,19 @@ public class Assays implements KnownSource, TakenAway {
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     @TransactionalEventListener(fallbackExecution = true)
     void materialsChanged(final MaterialsChanged event) {
-        changes.incrementAndGet();
-        beliefs.set(null);
+        beliefs.forget();
     }
 
     /** What is believed after all tests. */
     @Transactional(readOnly = true)
     public Beliefs beliefs() {
-        final Beliefs kept = beliefs.get();
-        if (kept != null) {
-            return kept;
-        }
-        final int before = changes.get();
-        Beliefs now = Beliefs.UNTESTED;
-        for (final MadeTest test : tests.findByRemovedAtIsNullOrderByStoredAt()) {
-            now = test.after(now, books);
-        }
-        if (changes.get() == before) {
-            beliefs.set(now);
-        }
-        return now;
+        return beliefs.get(() -> {
+            Beliefs now = Beliefs.UNTESTED;
+            for (final MadeTest test : tests.findByRemovedAtIsNullOrderByStoredAt()) {
+                now = test.after(now, books);
+            }
+            return now;
+        });
     }
 
     @Override
@@ -209,8 +198,7 @@ public class Assays implements KnownSource, TakenAway {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(final int status) {
-                changes.incrementAndGet();
-                beliefs.set(null);
+                beliefs.forget();
             }
         });
     }

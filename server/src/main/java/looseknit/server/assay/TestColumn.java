@@ -2,8 +2,10 @@ package looseknit.server.assay;
 
 import jakarta.persistence.Converter;
 import looseknit.server.store.VersionedColumn;
+import org.hibernate.annotations.Immutable;
 
 @Converter
+@Immutable
 class TestColumn extends VersionedColumn<TestBody, StoredTest> {
 
     TestColumn() {

@@ -31,6 +31,7 @@ import looseknit.server.frame.Refused;
 import looseknit.server.frame.Seen;
 import looseknit.server.frame.StaleRevision;
 import looseknit.server.frame.UnknownName;
+import looseknit.server.frame.Workable;
 import looseknit.server.message.Speech;
 import looseknit.server.reading.RecipeBody;
 import looseknit.server.shelf.Shelf;
@@ -126,8 +127,11 @@ public class Batches {
     /** What was stored before lists showed what it comes to is planned once. */
     @EventListener
     void ready(final ApplicationReadyEvent event) {
-        transaction.executeWithoutResult(any -> batches.findByLitresToMakeIsNull()
-                .forEach(batch -> batches.planned(batch.id(), plan(batch).litresToMake(), batch.pots())));
+        batches.findByLitresToMakeIsNull()
+                .forEach(batch -> Workable.found(() -> transaction.execute(any -> {
+                    batches.planned(batch.id(), plan(batch).litresToMake(), batch.pots());
+                    return batch.id();
+                })));
     }
 
     @Transactional(readOnly = true)

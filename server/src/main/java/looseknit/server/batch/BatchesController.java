@@ -7,11 +7,14 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import looseknit.core.batch.BatchOrder;
 import looseknit.core.blend.Recipe;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.Workable;
+import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -105,7 +108,8 @@ class BatchesController {
      * A batch in the list.
      *
      * @param materialIds what its recipe names
-     * @param shares share of each of them, 0 to 1
+     * @param shares share of each of them, 0 to 1; none if the recipe cannot be worked out any more
+     * @param litresToMake what to mix [L]; null if it cannot be worked out any more
      */
     record BatchRowBody(
             UUID id,
@@ -115,7 +119,7 @@ class BatchesController {
             String blendName,
             List<String> materialIds,
             List<Double> shares,
-            double litresToMake,
+            @Nullable Double litresToMake,
             int pots,
             @Nullable LocalDate mixedOn,
             @Nullable Double leftLitres,
@@ -140,16 +144,19 @@ class BatchesController {
 
     private BatchRowBody row(final BatchOfVersion each, final Set<UUID> begun) {
         final Batch batch = each.batch();
-        final Recipe recipe = each.version().recipe().toCore(books);
+        final Optional<Recipe> recipe =
+                Workable.found(() -> each.version().recipe().toCore(books));
         return new BatchRowBody(
                 batch.id(),
                 batch.lot(),
                 batch.blendId(),
                 batch.versionNumber(),
                 each.version().name(),
-                recipe.parts().stream().map(part -> part.material().id()).toList(),
-                recipe.scoopedShares(),
-                batches.litresToMake(batch),
+                each.version().recipe().parts().stream()
+                        .map(RecipeBody.PartBody::materialId)
+                        .toList(),
+                recipe.map(Recipe::scoopedShares).orElseGet(List::of),
+                Workable.found(() -> batches.litresToMake(batch)).orElse(null),
                 batch.pots(),
                 batch.mixedOn(),
                 batch.leftLitres(),

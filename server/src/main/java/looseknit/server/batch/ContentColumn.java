@@ -2,8 +2,10 @@ package looseknit.server.batch;
 
 import jakarta.persistence.Converter;
 import looseknit.server.store.VersionedColumn;
+import org.hibernate.annotations.Immutable;
 
 @Converter
+@Immutable
 class ContentColumn extends VersionedColumn<BinContent, StoredContent> {
 
     ContentColumn() {

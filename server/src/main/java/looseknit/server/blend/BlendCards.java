@@ -26,6 +26,7 @@ import looseknit.core.need.Plant;
 import looseknit.core.need.Property;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
+import looseknit.server.frame.Workable;
 import looseknit.server.message.Speech;
 import looseknit.server.reading.KnownSource;
 import org.jspecify.annotations.Nullable;
@@ -233,7 +234,7 @@ public class BlendCards {
 
     private Read readFor(final Plant plant, final BlendCard card) {
         final Blend blend = card.blend();
-        return CardKeeper.ifThereIsSomething(() -> {
+        return Workable.found(() -> {
                     final Glance glance = Evaluator.glance(
                             blend.recipe().toCore(books),
                             blend.brief().toCore(books).with(plant),

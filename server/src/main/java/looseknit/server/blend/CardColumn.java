@@ -6,8 +6,10 @@ import java.util.Map;
 import looseknit.core.message.MeasureSystem;
 import looseknit.core.need.Property;
 import looseknit.server.store.VersionedColumn;
+import org.hibernate.annotations.Immutable;
 
 @Converter
+@Immutable
 class CardColumn extends VersionedColumn<CardFacts, CardColumn.StoredCard> {
 
     CardColumn() {

@@ -8,7 +8,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import looseknit.core.bench.Evaluator;
@@ -16,14 +15,13 @@ import looseknit.core.bench.Glance;
 import looseknit.core.blend.Recipe;
 import looseknit.core.caution.Caution;
 import looseknit.core.material.Material;
-import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.MeasureSystem;
 import looseknit.core.message.Wording;
 import looseknit.core.need.Plant;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.TestsChanged;
-import looseknit.server.frame.UnknownName;
+import looseknit.server.frame.Workable;
 import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -141,14 +139,14 @@ class CardKeeper {
         final Set<String> materials = blend.recipe().parts().stream()
                 .map(RecipeBody.PartBody::materialId)
                 .collect(Collectors.toSet());
-        final Optional<Recipe> recipe = ifThereIsSomething(() -> blend.recipe().toCore(books));
+        final Optional<Recipe> recipe = Workable.found(() -> blend.recipe().toCore(books));
         card.sift(
                 words(blend, plant, materials),
                 plant.map(each -> each.group().name()).orElse(null),
                 recipe.map(CardKeeper::ingredients).orElse(""),
                 materials);
         card.kept(versions.findFirstByBlendIdOrderByNumberDesc(blend.id()));
-        final Optional<Glance> glance = recipe.flatMap(each -> ifThereIsSomething(() ->
+        final Optional<Glance> glance = recipe.flatMap(each -> Workable.found(() ->
                 Evaluator.glance(each, blend.brief().toCore(books), knownSource.known(blend.id(), blend.recipe()))));
         card.read(
                 glance.map(CardKeeper::facts).orElse(CardFacts.NONE),
@@ -191,14 +189,5 @@ class CardKeeper {
                 .filter(dose -> dose.gPerL() > 0)
                 .forEach(dose -> names.add(dose.amendment().id()));
         return String.join("|", names);
-    }
-
-    /** What can be worked out of a blend; nothing while there is nothing in it or it names what is not there. */
-    static <T> Optional<T> ifThereIsSomething(final Supplier<T> work) {
-        try {
-            return Optional.of(work.get());
-        } catch (final OutOfRangeException | UnknownName nothingInIt) {
-            return Optional.empty();
-        }
     }
 }

@@ -12,6 +12,7 @@ import looseknit.core.message.Message;
 import looseknit.core.message.TableText;
 import looseknit.core.need.BriefChanges;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.Workable;
 import looseknit.server.reading.KnownSource;
 import org.springframework.stereotype.Component;
 
@@ -78,7 +79,7 @@ class VersionList {
     }
 
     private Optional<Glance> read(final BlendVersion version) {
-        return CardKeeper.ifThereIsSomething(() -> Evaluator.glance(
+        return Workable.found(() -> Evaluator.glance(
                 version.recipe().toCore(books),
                 version.brief().toCore(books),
                 knownSource.known(version.blendId(), version.recipe())));

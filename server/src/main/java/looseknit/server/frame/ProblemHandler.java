@@ -1,13 +1,11 @@
 package looseknit.server.frame;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
-import java.util.Properties;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -17,8 +15,6 @@ import looseknit.server.message.Speech;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.core.io.ClassPathResource;
-import org.springframework.core.io.support.PropertiesLoaderUtils;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
@@ -48,18 +44,14 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     private static final Logger log = LoggerFactory.getLogger(ProblemHandler.class);
 
-    private final Properties fieldWords;
+    private final FieldWords fieldWords;
     private final Speech speech;
     private final Stopping stopping;
 
-    ProblemHandler(final Speech speech, final Stopping stopping) {
+    ProblemHandler(final Speech speech, final Stopping stopping, final FieldWords fieldWords) {
         this.speech = speech;
         this.stopping = stopping;
-        try {
-            this.fieldWords = PropertiesLoaderUtils.loadProperties(new ClassPathResource("field-words.properties"));
-        } catch (final IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        this.fieldWords = fieldWords;
     }
 
     @ExceptionHandler
@@ -310,12 +302,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     private String words(final String field) {
-        final String known = fieldWords.getProperty(field);
-        if (known != null) {
-            return known;
-        }
-        final String last = field.substring(field.lastIndexOf('.') + 1);
-        return fieldWords.getProperty(last, field);
+        return fieldWords.of(field);
     }
 
     private static String sentence(final String text) {

@@ -2,8 +2,10 @@ package looseknit.server.need;
 
 import jakarta.persistence.Converter;
 import looseknit.server.store.VersionedColumn;
+import org.hibernate.annotations.Immutable;
 
 @Converter
+@Immutable
 class PlaceColumn extends VersionedColumn<PlaceBody, StoredPlace> {
 
     PlaceColumn() {

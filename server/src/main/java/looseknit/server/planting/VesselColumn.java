@@ -4,9 +4,11 @@ import jakarta.persistence.Converter;
 import looseknit.core.planting.PotForm;
 import looseknit.server.need.StoredPot;
 import looseknit.server.store.VersionedColumn;
+import org.hibernate.annotations.Immutable;
 
 /** A vessel in one column. */
 @Converter
+@Immutable
 class VesselColumn extends VersionedColumn<VesselFacts, VesselColumn.StoredVessel> {
 
     /** A vessel as it is stored. */

@@ -8,8 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicInteger;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
@@ -18,12 +16,11 @@ import looseknit.core.shelf.Measured;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.need.OwnPlants;
-import org.jspecify.annotations.Nullable;
+import looseknit.server.store.Remembered;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -38,8 +35,7 @@ class LiveBooks implements Books {
     private final OwnMaterialRepository own;
     private final LotRepository lots;
     private final OwnPlants plants;
-    private final AtomicReference<@Nullable Now> now = new AtomicReference<>();
-    private final AtomicInteger changes = new AtomicInteger();
+    private final Remembered<Now> now = new Remembered<>();
 
     LiveBooks(final OwnMaterialRepository own, final LotRepository lots, final OwnPlants plants) {
         this.own = own;
@@ -50,25 +46,21 @@ class LiveBooks implements Books {
     private record Now(MaterialBook unmeasured, MaterialBook materials, PlantBook plants, Set<String> retired) {}
 
     @Override
-    @Transactional(readOnly = true)
     public MaterialBook materials() {
         return now().materials();
     }
 
     /** Materials without what was measured of lots. */
-    @Transactional(readOnly = true)
     public MaterialBook unmeasured() {
         return now().unmeasured();
     }
 
     @Override
-    @Transactional(readOnly = true)
     public PlantBook plants() {
         return now().plants();
     }
 
     @Override
-    @Transactional(readOnly = true)
     public Set<String> retired() {
         return now().retired();
     }
@@ -76,8 +68,7 @@ class LiveBooks implements Books {
     @Order(Ordered.HIGHEST_PRECEDENCE)
     @TransactionalEventListener(fallbackExecution = true)
     void changed(final MaterialsChanged event) {
-        changes.incrementAndGet();
-        now.set(null);
+        now.forget();
     }
 
     /** Whoever changes the Book sees the change before it is committed; nobody else does. */
@@ -99,16 +90,7 @@ class LiveBooks implements Books {
         if (TransactionSynchronizationManager.hasResource(CHANGING)) {
             return built();
         }
-        final Now kept = now.get();
-        if (kept != null) {
-            return kept;
-        }
-        final int before = changes.get();
-        final Now built = built();
-        if (changes.get() == before) {
-            now.set(built);
-        }
-        return built;
+        return now.get(this::built);
     }
 
     private Now built() {
@@ -120,7 +102,8 @@ class LiveBooks implements Books {
                 retired.add(each.id());
             }
         });
-        final MaterialBook unmeasured = MaterialBook.shipped().with(OwnMaterialBuilder.of(told));
+        final MaterialBook unmeasured =
+                MaterialBook.shipped().with(OwnMaterialBuilder.workable(told).materials());
         return new Now(
                 unmeasured,
                 measured(unmeasured, lots.findByRemovedAtIsNullOrderByStoredAt()),

@@ -44,6 +44,45 @@ final class OwnMaterialBuilder {
         return all;
     }
 
+    /**
+     * Own materials that are stored: those that can be worked out, and what is wrong with the others.
+     *
+     * @param problems what is wrong, by id
+     */
+    record Workable(List<Material> materials, Map<String, OutOfRangeException> problems) {}
+
+    /** What can be worked out of what is stored; one that cannot keeps nobody from the rest. */
+    static Workable workable(final Map<String, OwnMaterialFacts> own) {
+        try {
+            return new Workable(of(own), Map.of());
+        } catch (final OutOfRangeException e) {
+            final Map<String, OwnMaterialFacts> good = new LinkedHashMap<>();
+            final Map<String, OutOfRangeException> problems = new LinkedHashMap<>();
+            Map<String, OwnMaterialFacts> open = own;
+            boolean more = true;
+            // a mix may name one that comes later
+            while (more) {
+                more = false;
+                final Map<String, OwnMaterialFacts> rest = new LinkedHashMap<>();
+                problems.clear();
+                for (final Map.Entry<String, OwnMaterialFacts> each : open.entrySet()) {
+                    final Map<String, OwnMaterialFacts> tried = new LinkedHashMap<>(good);
+                    tried.put(each.getKey(), each.getValue());
+                    try {
+                        of(tried);
+                        good.put(each.getKey(), each.getValue());
+                        more = true;
+                    } catch (final OutOfRangeException wrong) {
+                        rest.put(each.getKey(), each.getValue());
+                        problems.put(each.getKey(), wrong);
+                    }
+                }
+                open = rest;
+            }
+            return new Workable(of(good), problems);
+        }
+    }
+
     private static Material plain(final String id, final OwnMaterialFacts facts) {
         if (facts.soil() != null) {
             return soil(id, facts.name(), facts.soil());

@@ -38,6 +38,14 @@ public class OwnMaterials implements TakenAway {
                 .toList();
     }
 
+    /** What is wrong with those that are stored and cannot be worked out any more, by id. */
+    @Transactional(readOnly = true)
+    Map<String, OutOfRangeException> problems() {
+        final Map<String, OwnMaterialFacts> told = new LinkedHashMap<>();
+        own.findAllByOrderByStoredAtAscIdAsc().forEach(each -> told.put(each.id(), each.facts()));
+        return OwnMaterialBuilder.workable(told).problems();
+    }
+
     /** Stores an own material; a second call with the same id changes nothing. */
     public void add(final String id, final OwnMaterialFacts facts) {
         if (own.findById(id).isEmpty()) {
@@ -116,11 +124,21 @@ public class OwnMaterials implements TakenAway {
         }
         final Map<String, OwnMaterialFacts> told = new LinkedHashMap<>();
         own.findAllByOrderByStoredAtAscIdAsc().forEach(each -> told.put(each.id(), each.facts()));
+        final boolean others =
+                OwnMaterialBuilder.workable(told).problems().keySet().stream().anyMatch(each -> !each.equals(id));
         told.put(id, facts);
-        return OwnMaterialBuilder.of(told).stream()
-                .filter(each -> each.id().equals(id))
-                .findFirst()
-                .orElseThrow();
+        return (others ? madeBesideOthers(id, told) : OwnMaterialBuilder.of(told))
+                .stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    /** All that can be made where some of the others cannot. */
+    private static List<Material> madeBesideOthers(final String id, final Map<String, OwnMaterialFacts> told) {
+        final OwnMaterialBuilder.Workable found = OwnMaterialBuilder.workable(told);
+        final OutOfRangeException problem = found.problems().get(id);
+        if (problem != null) {
+            throw problem;
+        }
+        return found.materials();
     }
 
     private StoredOwnMaterial find(final String id) {

@@ -3,11 +3,16 @@ package looseknit.server.shelf;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import looseknit.core.material.Material;
 import looseknit.core.material.SoilTexture;
+import looseknit.core.measure.Allowed;
+import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Message;
 import looseknit.core.sheet.MaterialSheet;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.FieldWords;
 import looseknit.server.material.ConstituentBody;
 import looseknit.server.material.SheetLineBody;
 import looseknit.server.message.Speech;
@@ -31,15 +36,26 @@ class OwnMaterialsController {
     private final OwnMaterials own;
     private final Books books;
     private final Speech speech;
+    private final FieldWords fieldWords;
 
-    OwnMaterialsController(final OwnMaterials own, final Books books, final Speech speech) {
+    OwnMaterialsController(
+            final OwnMaterials own, final Books books, final Speech speech, final FieldWords fieldWords) {
         this.own = own;
         this.books = books;
         this.speech = speech;
+        this.fieldWords = fieldWords;
     }
 
-    /** An own material as it is stored. */
-    record OwnMaterialBody(String id, long revision, OwnMaterialFacts facts) {}
+    /**
+     * An own material as it is stored.
+     *
+     * @param problem what keeps it from being worked out; null where nothing does
+     */
+    record OwnMaterialBody(
+            String id,
+            long revision,
+            OwnMaterialFacts facts,
+            @Nullable Message problem) {}
 
     /** An own material to store or to look at; the id is made by the caller and begins with own_. */
     record NewOwnBody(@NotNull String id, @NotNull @Valid OwnMaterialFacts facts) {}
@@ -60,7 +76,10 @@ class OwnMaterialsController {
 
     @GetMapping
     List<OwnMaterialBody> all() {
-        return own.all().stream().map(OwnMaterialsController::body).toList();
+        final Map<String, OutOfRangeException> problems = own.problems();
+        return own.all().stream()
+                .map(each -> body(each, Optional.ofNullable(problems.get(each.id()))))
+                .toList();
     }
 
     @PostMapping
@@ -109,6 +128,16 @@ class OwnMaterialsController {
     }
 
     static OwnMaterialBody body(final StoredOwnMaterial stored) {
-        return new OwnMaterialBody(stored.id(), stored.revision(), stored.facts());
+        return new OwnMaterialBody(stored.id(), stored.revision(), stored.facts(), null);
+    }
+
+    private OwnMaterialBody body(final StoredOwnMaterial stored, final Optional<OutOfRangeException> problem) {
+        return new OwnMaterialBody(
+                stored.id(),
+                stored.revision(),
+                stored.facts(),
+                problem.map(wrong ->
+                                Allowed.SENTENCE.with(fieldWords.of(wrong.field()), wrong.value(), wrong.allowed()))
+                        .orElse(null));
     }
 }

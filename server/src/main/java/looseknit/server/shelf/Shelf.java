@@ -14,7 +14,6 @@ import java.util.Set;
 import java.util.UUID;
 import looseknit.core.batch.Pack;
 import looseknit.core.material.Material;
-import looseknit.core.material.MaterialBook;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
 import looseknit.core.message.Dimension;
@@ -29,10 +28,13 @@ import looseknit.server.frame.StaleRevision;
 import looseknit.server.frame.TakenAway;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.message.Speech;
+import looseknit.server.store.Remembered;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Lots on the shelf. */
 @Service
@@ -47,6 +49,7 @@ public class Shelf implements TakenAway {
     private final ApplicationEventPublisher events;
     private final Clock clock;
     private final Speech speech;
+    private final Remembered<List<ShelfLotBody>> all = new Remembered<>();
 
     Shelf(
             final LotRepository lots,
@@ -64,11 +67,20 @@ public class Shelf implements TakenAway {
     /** All lots, in the order in which they were stored. */
     @Transactional(readOnly = true)
     List<ShelfLotBody> all() {
-        final List<Lot> stored = lots.findByRemovedAtIsNullOrderByStoredAt();
-        final Map<String, UUID> inUse = inUse(stored);
-        return stored.stream()
-                .map(lot -> body(lot, lot.id().equals(inUse.get(lot.facts().materialId()))))
-                .toList();
+        return all.get(() -> {
+            final List<Lot> stored = lots.findByRemovedAtIsNullOrderByStoredAt();
+            final Map<String, UUID> inUse = inUse(stored);
+            return stored.stream()
+                    .map(lot -> body(lot, lot.id().equals(inUse.get(lot.facts().materialId()))))
+                    .toList();
+        });
+    }
+
+    /** Lots or materials have changed. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    @TransactionalEventListener(fallbackExecution = true)
+    void changed(final MaterialsChanged event) {
+        all.forget();
     }
 
     /** The lots themselves. */
@@ -84,12 +96,12 @@ public class Shelf implements TakenAway {
         lots().forEach(lot -> {
             final LotFacts facts = lot.facts();
             if (facts.price() != null) {
-                packs.put(
-                        facts.materialId(),
-                        new Pack(
-                                new Stock(facts.sold(), facts.amount(), facts.swell())
-                                        .usableLitres(material(facts.materialId())),
-                                MeasuredBody.maybe(facts.price())));
+                known(facts)
+                        .ifPresent(material -> packs.put(
+                                facts.materialId(),
+                                new Pack(
+                                        new Stock(facts.sold(), facts.amount(), facts.swell()).usableLitres(material),
+                                        MeasuredBody.maybe(facts.price()))));
             }
         });
         return packs;
@@ -109,9 +121,10 @@ public class Shelf implements TakenAway {
         final Map<String, Double> prices = new LinkedHashMap<>();
         lots().forEach(lot -> {
             final LotFacts facts = lot.facts();
-            new Stock(facts.sold(), facts.amount(), facts.swell())
-                    .pricePerLitre(material(facts.materialId()), MeasuredBody.maybe(facts.price()))
-                    .ifPresent(price -> prices.put(facts.materialId(), price));
+            known(facts)
+                    .map(material -> new Stock(facts.sold(), facts.amount(), facts.swell())
+                            .pricePerLitre(material, MeasuredBody.maybe(facts.price())))
+                    .ifPresent(found -> found.ifPresent(price -> prices.put(facts.materialId(), price)));
         });
         return prices;
     }
@@ -120,7 +133,7 @@ public class Shelf implements TakenAway {
     @Transactional(readOnly = true)
     public String nameOf(final UUID id) {
         final LotFacts facts = find(id).facts();
-        final String name = material(facts.materialId()).name();
+        final String name = known(facts).map(Material::name).orElse(facts.materialId());
         return facts.supplier() == null || facts.supplier().isBlank() ? name : name + ", " + facts.supplier();
     }
 
@@ -130,7 +143,11 @@ public class Shelf implements TakenAway {
         final List<ShelfConcern> concerns = new ArrayList<>();
         for (final Lot lot : lots()) {
             final LotFacts facts = lot.facts();
-            final Material material = material(facts.materialId());
+            final Optional<Material> found = known(facts);
+            if (found.isEmpty()) {
+                continue;
+            }
+            final Material material = found.get();
             if (facts.leftLitres() <= mark(facts, material)) {
                 concerns.add(new ShelfConcern(
                         lot.id(),
@@ -162,7 +179,8 @@ public class Shelf implements TakenAway {
 
     @Transactional(readOnly = true)
     ShelfLotBody get(final UUID id) {
-        return all().stream().filter(lot -> lot.id().equals(id)).findFirst().orElseThrow(() -> new NotThere("lot"));
+        final Lot lot = find(id);
+        return body(lot, id.equals(inUse(lots()).get(lot.facts().materialId())));
     }
 
     /** Stores a lot; a second call with the same id changes nothing. */
@@ -304,14 +322,20 @@ public class Shelf implements TakenAway {
     }
 
     /** Checks what is told of a lot. */
+    @Transactional(propagation = Propagation.SUPPORTS)
     void check(final LotFacts facts) {
         material(facts.materialId());
         facts.check();
     }
 
+    /** What is in a lot; nothing if it is no material any more. */
+    private Optional<Material> known(final LotFacts facts) {
+        return books.unmeasured().material(facts.materialId()).filter(Material::forRecipes);
+    }
+
     Material material(final String id) {
-        final MaterialBook book = books.unmeasured();
-        return book.material(id)
+        return books.unmeasured()
+                .material(id)
                 .filter(Material::forRecipes)
                 .orElseThrow(() -> new UnknownName("lot.materialId", "material", id, "Pick one from the list."));
     }
@@ -320,18 +344,24 @@ public class Shelf implements TakenAway {
         return lots.findById(id).orElseThrow(() -> new NotThere("lot"));
     }
 
-    private ShelfLotBody body(final Lot lot, final boolean inUse) {
-        final LotFacts facts = lot.facts();
+    /** What measuring a lot has changed against the Book. */
+    @Transactional(readOnly = true)
+    List<ShelfLotBody.FoundBody> findings(final UUID id) {
+        final LotFacts facts = find(id).facts();
         final Material material = material(facts.materialId());
-        return ShelfLotBody.of(
-                lot,
+        return LotDifference.between(
                 material,
                 facts.measuredOrNothing()
                         .toCore(facts.fed(), facts.rinsed(), facts.quarantined())
                         .applyTo(material),
-                facts.leftLitres() <= mark(facts, material),
-                inUse,
                 speech.system());
+    }
+
+    private ShelfLotBody body(final Lot lot, final boolean inUse) {
+        final LotFacts facts = lot.facts();
+        return known(facts)
+                .map(material -> ShelfLotBody.of(lot, material, facts.leftLitres() <= mark(facts, material), inUse))
+                .orElseGet(() -> ShelfLotBody.ofNothingKnown(lot));
     }
 
     private Map<String, UUID> inUse(final List<Lot> stored) {

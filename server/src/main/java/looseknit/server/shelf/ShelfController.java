@@ -117,6 +117,12 @@ class ShelfController {
         return shelf.get(body.id());
     }
 
+    /** What was measured of a lot beside what the Book says. */
+    @GetMapping("/lots/{id}/findings")
+    List<ShelfLotBody.FoundBody> findings(@PathVariable final UUID id) {
+        return shelf.findings(id);
+    }
+
     @PutMapping("/lots/{id}")
     ShelfLotBody change(@PathVariable final UUID id, @RequestBody @Valid final ChangedLotBody body) {
         shelf.change(id, body.revision(), body.facts());

@@ -1,10 +1,8 @@
 package looseknit.server.shelf;
 
-import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import looseknit.core.material.Material;
-import looseknit.core.message.MeasureSystem;
 import looseknit.core.message.Message;
 import looseknit.core.shelf.Stock;
 import org.jspecify.annotations.Nullable;
@@ -17,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param pricePerLitre price of a litre to scoop; null without a price
  * @param low whether it is nearly used up
  * @param inUse whether its figures stand for its material
- * @param findings what was measured beside the Book's figure, in words
+ * @param problem what keeps it from being reckoned with; null where nothing does
  */
 record ShelfLotBody(
         UUID id,
@@ -28,18 +26,12 @@ record ShelfLotBody(
         @Nullable Double pricePerLitre,
         boolean low,
         boolean inUse,
-        List<FoundBody> findings) {
+        @Nullable String problem) {
 
     /** What was measured of a lot beside what the Book says: value and spread, before and after. */
     record FoundBody(Message name, String unit, double book, double bookSd, double lot, double lotSd, int decimals) {}
 
-    static ShelfLotBody of(
-            final Lot lot,
-            final Material material,
-            final Material applied,
-            final boolean low,
-            final boolean inUse,
-            final MeasureSystem system) {
+    static ShelfLotBody of(final Lot lot, final Material material, final boolean low, final boolean inUse) {
         final LotFacts facts = lot.facts();
         final Stock stock = new Stock(facts.sold(), facts.amount(), facts.swell());
         final OptionalDouble perLitre = stock.pricePerLitre(material, MeasuredBody.maybe(facts.price()));
@@ -52,6 +44,22 @@ record ShelfLotBody(
                 perLitre.isPresent() ? perLitre.getAsDouble() : null,
                 low,
                 inUse,
-                LotDifference.between(material, applied, system));
+                null);
+    }
+
+    /** A lot of something that is no material any more: shown, so that it can be mended. */
+    static ShelfLotBody ofNothingKnown(final Lot lot) {
+        final LotFacts facts = lot.facts();
+        return new ShelfLotBody(
+                lot.id(),
+                lot.revision(),
+                facts,
+                facts.materialId(),
+                facts.leftLitres(),
+                null,
+                false,
+                false,
+                "The material “%s” cannot be worked out any more, so nothing reckons with this lot. Mend the material under what is your own, or take the lot off the shelf."
+                        .formatted(facts.materialId()));
     }
 }
