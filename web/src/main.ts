@@ -2,7 +2,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { createPinia } from 'pinia'
 import PrimeVue from 'primevue/config'
 import { createApp, watch } from 'vue'
-import { answer, api } from './api/client'
+import { answer, api, onSignInWanted } from './api/client'
 import { speech } from './api/speech'
 import App from './shell/App.vue'
 import { sayProblem } from './parts/notices'
@@ -37,6 +37,12 @@ app.config.errorHandler = (error) => {
   sayProblem(error)
 }
 
+onSignInWanted(() => {
+  const { fullPath, name } = router.currentRoute.value
+  if (name !== 'sign-in') {
+    void router.push({ name: 'sign-in', query: { then: fullPath } })
+  }
+})
 const settings = useSettings()
 try {
   settings.units = await answer(api.GET('/api/units'))

@@ -4,6 +4,13 @@ import type { paths } from './generated/api'
 import { problemOf, unreachable } from './problem'
 import { speech } from './speech'
 
+const NOT_SIGNED_IN = 401
+/** What is done when the server wants to know who asks. */
+let signInWanted: () => void = () => undefined
+export const onSignInWanted = (then: () => void) => {
+  signInWanted = then
+}
+
 const inQuery = createQuerySerializer()
 
 /** The server, asked in the units and the language of the person. */
@@ -12,6 +19,11 @@ export const api = createClient<paths>({
   querySerializer: (query) => inQuery({ ...query, units: speech.units }),
   fetch: (request) => {
     request.headers.set('Accept-Language', language())
+    // in a house that is shared a change carries the token of the page
+    const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1]
+    if (token !== undefined) {
+      request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
+    }
     return globalThis.fetch(request)
   },
 })
@@ -32,6 +44,9 @@ export const answer = async <T>(call: Promise<Answered<T>>): Promise<T> => {
       throw error
     }
     throw unreachable()
+  }
+  if (answered.response.status === NOT_SIGNED_IN) {
+    signInWanted()
   }
   if (!answered.response.ok) {
     throw problemOf(answered.response.status, answered.error)

@@ -15,12 +15,15 @@ const house = {
 const open = async (answers: Record<string, unknown> = {}) => {
   const asked = stubServer({
     'GET /api/house': house,
+    'GET /api/house/taken-away': [],
+    'GET /api/people/me': { shared: false },
     'POST /api/house/backups': { ...house.backups[0], rows: 2567 },
     'POST /api/house/check': { at: '2026-11-28T04:00:00', rows: 2567 },
     [`POST /api/house/backups/${NAME}/restore`]: { rows: { BLEND: 14 } },
     ...answers,
   })
   const view = mount(HousePage, { global: surroundings() })
+  await flushPromises()
   await flushPromises()
   const press = async (words: string) => {
     await view
@@ -71,5 +74,63 @@ describe('the house', () => {
     expect(view.get('[role=alert]').text()).toContain('Put a backup back')
     await press('Back up now')
     expect(notices.at(-1)?.words).toBe('There is no room.')
+  })
+
+  it('puts back what was taken away', async () => {
+    const gone = [{ kind: 'pots', id: 'p1', name: 'Fern in the bath', at: '2026-11-27T18:00:00Z' }]
+    const { view, asked } = await open({
+      'GET /api/house/taken-away': gone,
+      'POST /api/house/taken-away/pots/p1/restore': {},
+    })
+    expect(view.text()).toMatch(/Fern in the bath\s*pot/)
+    await view.get('[aria-label="Put back: Fern in the bath"]').trigger('click')
+    await flushPromises()
+    expect(asked.some((each) => each.path === '/api/house/taken-away/pots/p1/restore')).toBe(true)
+    expect(notices.at(-1)?.words).toBe('Fern in the bath is back.')
+  })
+
+  const orla = { name: 'Orla', revision: 0, role: 'KEEPER', since: '2026-11-01T10:00:00Z' }
+  const shared = {
+    'GET /api/people/me': { shared: true, name: 'Orla', role: 'KEEPER' },
+    'GET /api/people': [orla, { ...orla, name: 'Finn', role: 'HELPER' }],
+    'GET /api/house/share': {
+      shared: true,
+      addresses: ['https://192.168.7.4:8080/'],
+      fingerprint: 'AB:CD',
+      qr: 'data:image/png;base64,AA',
+    },
+    'GET /api/people/deeds': [
+      { at: '2026-11-27T18:00:00Z', who: 'Finn', what: 'looked at a pot', address: '/api/looks' },
+    ],
+  }
+  it('shows a keeper who shares it, where others find it, and who did what', async () => {
+    const { view, asked } = await open({
+      ...shared,
+      'DELETE /api/people/Finn': {},
+      'POST /api/people': () => new Refusal(422, { detail: 'The password is 5 characters long.' }),
+    })
+    expect(view.text()).toMatch(/Signed in as Orla, keeper/)
+    expect(view.get('.address').text()).toMatch(/192\.168\.7\.4.*AB:CD/s)
+    expect(view.get('.deeds').text()).toMatch(/Finn\s*looked at a pot/)
+    await view.get('#person-name').setValue('Tern')
+    await view.get('#person-password').setValue('short')
+    await view.get('.add').trigger('submit')
+    await flushPromises()
+    expect(view.get('.people [role=alert]').text()).toContain('5 characters long')
+    expect((view.get('#person-name').element as HTMLInputElement).value).toBe('Tern')
+    await view.findAll('.people .danger').at(-1)?.trigger('click')
+    expect(view.get('[role=alertdialog]').text()).toContain('Finn will not be able to sign in')
+    await view.get('[role=alertdialog] button').trigger('click')
+    await flushPromises()
+    expect(asked.some((each) => each.method === 'DELETE' && each.path === '/api/people/Finn')).toBe(true)
+  })
+
+  it('shows a helper who they are, and nothing of the house', async () => {
+    const { view, asked } = await open({
+      'GET /api/people/me': { shared: true, name: 'Finn', role: 'HELPER' },
+    })
+    expect(view.text()).toMatch(/Signed in as Finn, helper/)
+    expect(view.text()).not.toContain('Back up now')
+    expect(asked.map((each) => each.path)).toEqual(['/api/people/me'])
   })
 })

@@ -1,19 +1,25 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { figure } from '@/measure/units'
 import { say, sayProblem } from '@/parts/notices'
 import { t } from '@/words'
+import PeopleSection from './PeopleSection.vue'
 import TakenAway from './TakenAway.vue'
+import { useMe } from './useMe'
 
 /** The house: whether its data can be read, and its backups, made by hand, daily and before upgrades; one is put back after asking. */
 const client = useQueryClient()
+const { me } = useMe()
+/** Who shares the house and is no keeper sees of this page who they are. */
+const keeps = computed(() => me.value !== undefined && (!me.value.shared || me.value.role === 'KEEPER'))
 const { data, error } = useQuery({
   queryKey: ['house'],
   queryFn: () => answer(api.GET('/api/house')),
   staleTime: 0,
+  enabled: computed(() => keeps.value),
 })
 const busy = ref(false)
 const asked = ref<string>()
@@ -77,14 +83,14 @@ const restore = (name: string) =>
         <h1>{{ $t('frame.house.title') }}</h1>
         <p class="soft">{{ $t('frame.house.lead') }}</p>
       </div>
-      <div class="acts">
+      <div v-if="keeps" class="acts">
         <Button :label="$t('frame.house.check')" outlined :disabled="busy || restarting" @click="check" />
         <Button :label="$t('frame.house.backUp')" :disabled="busy || restarting" @click="backUp" />
       </div>
     </div>
     <p v-if="restarting" class="say" role="status">{{ $t('frame.house.restarting') }}</p>
     <p v-else-if="error" class="say harm" role="alert">{{ error.message }}</p>
-    <div v-if="!data && !error" class="skeleton" style="height: 240px" />
+    <div v-if="keeps && !data && !error" class="skeleton" style="height: 240px" />
     <template v-if="data">
       <p v-if="data.check?.problem" class="say harm" role="alert">
         {{ $t('frame.house.damaged', { problem: data.check.problem }) }}
@@ -161,6 +167,7 @@ const restore = (name: string) =>
       </table>
       <TakenAway />
     </template>
+    <PeopleSection />
   </main>
 </template>
 

@@ -4,6 +4,7 @@ import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { t } from '@/words'
+import { useMe } from './useMe'
 
 /** The thread: one line with a knot for each station of the work; the knot of the current one is filled. */
 const stations = [
@@ -14,6 +15,7 @@ const stations = [
 ]
 const emit = defineEmits<{ settings: []; keys: []; find: [] }>()
 const route = useRoute()
+const { me } = useMe()
 const here = computed(() => String(route.meta.place ?? ''))
 
 const COUNT_AGAIN_MS = 300_000
@@ -65,6 +67,12 @@ watch(looks, (n) => {
       </RouterLink>
     </nav>
     <div class="side">
+      <RouterLink
+        v-if="me?.name"
+        to="/house"
+        :aria-label="$t('frame.threadNav.signedInAs', { name: me.name })"
+        >{{ me.name }}</RouterLink
+      >
       <RouterLink to="/shelf/here" :aria-current="here === 'shelf' ? 'page' : undefined">{{
         $t('frame.threadNav.shelf')
       }}</RouterLink>

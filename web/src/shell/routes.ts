@@ -210,6 +210,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: 'unknownPlant', place: 'book' },
   },
   {
+    path: '/sign-in',
+    name: 'sign-in',
+    component: () => import('./SignInPage.vue'),
+    meta: { title: 'signIn', place: '' },
+  },
+  {
     path: '/:anything(.*)*',
     name: 'lost',
     component: () => import('./LostPage.vue'),

@@ -1,12 +1,15 @@
 package looseknit.server;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.util.Locale;
+import java.util.Scanner;
 import looseknit.server.house.CannotStart;
 import looseknit.server.house.Commands;
 import looseknit.server.house.HouseStart;
+import looseknit.server.people.LostPassword;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 
@@ -20,16 +23,30 @@ public class LooseKnit {
     /**
      * Starts it.
      *
-     * @param args settings; or {@code --house=backup}, {@code --house=check}, {@code --house=restore} with the data folder and, for the last, a backup
+     * @param args settings; or {@code --house=backup}, {@code --house=check}, {@code --house=restore},
+     *     {@code --house=password} with the data folder and, for the last two, a backup or a name
      */
     public static void main(final String[] args) {
         Locale.setDefault(Locale.ROOT);
         if (args.length > 1 && args[0].startsWith(COMMAND)) {
-            System.exit(command(args));
+            System.exit(args[0].equals(COMMAND + "password") ? password(args) : command(args));
         }
         final SpringApplication application = new SpringApplication(LooseKnit.class);
         application.addListeners(new HouseStart());
         application.run(args);
+    }
+
+    /** A new password for somebody, as it is typed in: the way back in for who forgot it. */
+    @SuppressWarnings("SystemOut")
+    private static int password(final String[] args) {
+        try {
+            final String typed = new Scanner(System.in, StandardCharsets.UTF_8).nextLine();
+            System.out.println(LostPassword.set(Path.of(args[1]), args[2], typed));
+            return 0;
+        } catch (final CannotStart e) {
+            System.err.println(e.getMessage() + " " + e.wayOut());
+            return CANNOT;
+        }
     }
 
     @SuppressWarnings("SystemOut")

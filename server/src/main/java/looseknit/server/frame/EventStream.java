@@ -3,6 +3,7 @@ package looseknit.server.frame;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
@@ -16,6 +17,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 public final class EventStream {
 
     private static final long LONGEST_MILLIS = 120_000;
+
+    /** Streams that are open at once. */
+    private static final Semaphore PLACES = new Semaphore(64);
 
     private EventStream() {}
 
@@ -33,6 +37,9 @@ public final class EventStream {
             final LongSupplier changes,
             final BooleanSupplier over,
             final Supplier<String> words) {
+        if (!PLACES.tryAcquire()) {
+            throw new Refused("Too many listen", "Too many pages follow what happens here. Close some of them.");
+        }
         final SseEmitter emitter = new SseEmitter(LONGEST_MILLIS);
         final AtomicLong told = new AtomicLong(-1);
         final AtomicReference<@Nullable ScheduledFuture<?>> ticking = new AtomicReference<>();
@@ -42,7 +49,10 @@ public final class EventStream {
                 ticks.cancel(false);
             }
         };
-        emitter.onCompletion(stop);
+        emitter.onCompletion(() -> {
+            stop.run();
+            PLACES.release();
+        });
         emitter.onTimeout(emitter::complete);
         emitter.onError(error -> stop.run());
         ticking.set(clockwork.scheduleWithFixedDelay(

@@ -10,12 +10,15 @@ import java.util.Base64;
 import java.util.Locale;
 import java.util.Set;
 import java.util.concurrent.Semaphore;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Headers against misuse by other pages, and limits on what is taken in. */
 @Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class Guard extends OncePerRequestFilter {
 
     /** Largest request body [bytes]. */
@@ -43,9 +46,11 @@ class Guard extends OncePerRequestFilter {
 
     private final SecureRandom random = new SecureRandom();
     private final Stopping stopping;
+    private final OwnAddresses addresses;
 
-    Guard(final Stopping stopping) {
+    Guard(final Stopping stopping, final OwnAddresses addresses) {
         this.stopping = stopping;
+        this.addresses = addresses;
     }
 
     private static final Set<String> KINDS =
@@ -59,8 +64,6 @@ class Guard extends OncePerRequestFilter {
 
     private final Semaphore bodies = new Semaphore(MOST_BODIES);
     private final Semaphore largeBodies = new Semaphore(MOST_LARGE_BODIES);
-
-    private static final Set<String> OWN_NAMES = Set.of("127.0.0.1", "localhost", "[::1]", "::1");
 
     @Override
     protected void doFilterInternal(
@@ -81,8 +84,8 @@ class Guard extends OncePerRequestFilter {
                     response,
                     HttpStatus.SERVICE_UNAVAILABLE,
                     "Loose Knit is being stopped. Repeat this once it runs again.");
-        } else if (!OWN_NAMES.contains(request.getServerName())) {
-            refuse(response, HttpStatus.MISDIRECTED_REQUEST, "This server answers to 127.0.0.1 and localhost only.");
+        } else if (!addresses.has(request.getServerName())) {
+            refuse(response, HttpStatus.MISDIRECTED_REQUEST, "This server does not answer to this name.");
         } else if (request.getContentLengthLong() > largest(request)) {
             refuse(
                     response,

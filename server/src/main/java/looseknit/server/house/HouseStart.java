@@ -17,6 +17,10 @@ public final class HouseStart implements ApplicationListener<ApplicationEnvironm
     public void onApplicationEvent(final ApplicationEnvironmentPreparedEvent event) {
         final String folder = Objects.requireNonNull(event.getEnvironment().getProperty("looseknit.data"));
         held = DataFolder.hold(Path.of(folder));
+        if (event.getEnvironment().getProperty("looseknit.share", Boolean.class, false)
+                && event.getEnvironment().getProperty("looseknit.certificate") == null) {
+            Certificate.make(Path.of(folder));
+        }
     }
 
     /** The folder that is held; nothing before the start. */
