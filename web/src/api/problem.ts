@@ -18,6 +18,10 @@ export class Problem extends Error {
     return this.status === 0
   }
 
+  get signInWanted(): boolean {
+    return this.status === 401
+  }
+
   get stale(): boolean {
     return this.status === 409
   }

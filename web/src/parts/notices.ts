@@ -1,4 +1,5 @@
 import { reactive } from 'vue'
+import { Problem } from '@/api/problem'
 
 export interface Notice {
   id: number
@@ -27,6 +28,10 @@ export const say = (words: string, undo?: Notice['undo']) => {
 }
 
 export const sayProblem = (error: unknown) => {
+  if (error instanceof Problem && error.signInWanted) {
+    // the page for that is on its way
+    return
+  }
   const words = error instanceof Error ? error.message : String(error)
   if (!notices.some((notice) => notice.harm && notice.words === words)) {
     notices.push({ id: next++, words, harm: true })

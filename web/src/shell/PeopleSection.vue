@@ -97,7 +97,7 @@ const out = (everywhere: boolean) => signOut(everywhere).catch(sayProblem)
     <h2>{{ $t('frame.people.title') }}</h2>
     <p v-if="me && !me.shared" class="soft">{{ $t('frame.people.alone') }}</p>
     <template v-if="me?.shared">
-      <p v-if="me.name && me.role">
+      <div v-if="me.name && me.role" class="out">
         {{ $t('frame.people.meLead', { name: me.name, role: $t(`frame.people.roles.${me.role}`) }) }}
         <button type="button" class="plain" @click="out(false)">{{ $t('frame.people.signOut') }}</button>
         <button type="button" class="plain" @click="out(true)">
@@ -112,7 +112,7 @@ const out = (everywhere: boolean) => signOut(everywhere).catch(sayProblem)
             <Button type="submit" size="small" :label="$t('frame.people.change')" />
           </form>
         </InPlace>
-      </p>
+      </div>
       <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
       <template v-if="keeper">
         <p class="soft">{{ $t('frame.people.lead') }}</p>
@@ -247,8 +247,16 @@ const out = (everywhere: boolean) => signOut(everywhere).catch(sayProblem)
 h2 {
   margin: 18px 0 2px;
 }
-.plain {
+.plain,
+.out > :not(:first-child) {
   margin-left: 14px;
+}
+.people table {
+  max-width: 900px;
+}
+.add :deep(label) {
+  color: var(--soft-ink);
+  font-size: 13.5px;
 }
 .add,
 .own {

@@ -61,3 +61,9 @@ const putBack = async (each: { kind: string; id: string; name: string }) => {
     </tbody>
   </table>
 </template>
+
+<style scoped>
+h2 {
+  margin: 18px 0 2px;
+}
+</style>

@@ -127,7 +127,7 @@ class SharedHouse {
         return http.authorizeHttpRequests(may -> may.dispatcherTypeMatchers(
                                 DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD)
                         .permitAll()
-                        .requestMatchers("/api/people/me", "/api/people/sign-in", "/actuator/health")
+                        .requestMatchers("/api/people/me", "/api/people/sign-in", "/api/units", "/actuator/health")
                         .permitAll()
                         .requestMatchers("/api/people/sign-out", "/api/people/own-password")
                         .authenticated()
