@@ -58,9 +58,12 @@ const install = () => onceFor('install', fingerprint(...packages), 'node_modules
 const task = process.argv[2]
 await install()
 if (task === 'build') {
-  await onceFor('build', fingerprint(...sources), 'target/classes/META-INF/resources/index.html', () =>
-    npm('run', 'build'),
-  )
+  await onceFor('build', fingerprint(...sources), 'target/classes/META-INF/resources/index.html', () => {
+    npm('run', 'build')
+    // what is in it, for whoever looks for known faults
+    const sbom = execFileSync('npm', ['sbom', '--sbom-format', 'cyclonedx', '--omit', 'dev'], { cwd: root })
+    writeFileSync(join(root, 'target', 'sbom-web.json'), sbom)
+  })
 } else if (task === 'check') {
   checkLicences()
   await onceFor('check', fingerprint(...sources, ...rules), 'node_modules/vue', () =>

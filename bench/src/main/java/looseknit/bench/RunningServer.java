@@ -80,6 +80,23 @@ final class RunningServer implements AutoCloseable {
                 HttpResponse.BodyHandlers.ofString());
     }
 
+    /** What it answers to any request; without a body where that is empty. */
+    HttpResponse<String> send(final String method, final String path, final String json)
+            throws IOException, InterruptedException {
+        final HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path));
+        if (!json.isEmpty()) {
+            request.header("Content-Type", "application/json");
+        }
+        return http.send(
+                request.method(
+                                method,
+                                json.isEmpty()
+                                        ? HttpRequest.BodyPublishers.noBody()
+                                        : HttpRequest.BodyPublishers.ofString(json))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
     private boolean healthy() throws InterruptedException {
         try {
             return get("/actuator/health").statusCode() == 200;
