@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.UUID;
+import looseknit.server.batch.BinEvent.Kind;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 record BinEventBody(
         @NotNull UUID id,
-        BinEvent.@NotNull Kind kind,
+        @NotNull Kind kind,
         @Nullable LocalDate on,
         @Size(max = 140) @Nullable String thingId,
         @Nullable Double amount,

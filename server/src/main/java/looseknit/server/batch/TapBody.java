@@ -3,6 +3,7 @@ package looseknit.server.batch;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
+import looseknit.server.batch.BatchTap.Kind;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  */
 record TapBody(
         @NotNull UUID id,
-        BatchTap.@NotNull Kind kind,
+        @NotNull Kind kind,
         @Nullable Integer load,
         @Size(max = 140) @Nullable String thingId,
         @Nullable Double amount,

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import looseknit.core.message.MeasureSystem;
 import looseknit.core.written.RecipeReader;
 import looseknit.core.written.RecipeWriter;
+import looseknit.core.written.RecipeWriter.Style;
 import looseknit.core.written.WrittenRecipe;
 import looseknit.server.frame.Books;
 import looseknit.server.message.Speech;
@@ -69,7 +70,8 @@ class RecipeTextController {
      *
      * @param style whether its amounts count parts, per cent or scoops
      */
-    record RecipeToWriteBody(@NotNull @Valid RecipeBody recipe, RecipeWriter.@NotNull Style style) {}
+    record RecipeToWriteBody(
+            @NotNull @Valid RecipeBody recipe, @NotNull Style style) {}
 
     /** A written recipe, line by line. */
     record RecipeLinesBody(List<String> lines) {}

@@ -5,7 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import looseknit.core.assay.Assay;
+import looseknit.core.assay.Assay.Salts.Extract;
 import looseknit.core.assay.AssaySentence;
 import looseknit.core.device.Calibration;
 import looseknit.core.device.Drift;
@@ -15,6 +15,7 @@ import looseknit.core.measure.Require;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.message.Quantity;
+import looseknit.server.device.Sitting.Medium;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -42,7 +43,7 @@ class DevicesController {
      */
     record NewSittingBody(
             @NotNull UUID id,
-            Sitting.@NotNull Medium medium,
+            @NotNull Medium medium,
             @Nullable UUID batchId,
             boolean damped) {}
 
@@ -87,7 +88,7 @@ class DevicesController {
     record GramsBody(double grams) {}
 
     /** The water that the meter is put into. */
-    record InTheWaterBody(@NotNull UUID batchId, Assay.Salts.@NotNull Extract extract) {}
+    record InTheWaterBody(@NotNull UUID batchId, @NotNull Extract extract) {}
 
     /** What the meter shows [dS/m]. */
     record SaltsBody(double dsPerM) {}

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import looseknit.core.dry.Season;
+import looseknit.core.dry.Season.Way;
 import looseknit.core.dry.Sun;
 import looseknit.core.dry.TopDressing;
 import looseknit.core.outlook.InThePot;
@@ -44,7 +45,7 @@ class SeasonController {
             int days,
             double everyDays,
             double scatterDays,
-            Season.@NotNull Way way,
+            @NotNull Way way,
             double rainMmPerWeek,
             double saucerL,
             @NotNull TopDressing dressing,

@@ -43,6 +43,7 @@ class Guard extends OncePerRequestFilter {
     static final String NONCE = "looseknit.nonce";
 
     private static final int NONCE_BYTES = 18;
+    private static final int LONGEST_PATH = 600;
 
     private final SecureRandom random = new SecureRandom();
     private final Stopping stopping;
@@ -86,6 +87,8 @@ class Guard extends OncePerRequestFilter {
                     "Loose Knit is being stopped. Repeat this once it runs again.");
         } else if (!addresses.has(request.getServerName())) {
             refuse(response, HttpStatus.MISDIRECTED_REQUEST, "This server does not answer to this name.");
+        } else if (request.getRequestURI().length() > LONGEST_PATH) {
+            refuse(response, HttpStatus.URI_TOO_LONG, "An address has up to 600 characters before its question mark.");
         } else if (request.getContentLengthLong() > largest(request)) {
             refuse(
                     response,

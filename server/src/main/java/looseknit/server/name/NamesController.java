@@ -9,6 +9,7 @@ import java.util.Set;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
 import looseknit.core.name.NameIndex;
+import looseknit.server.name.NamedThing.Kind;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -37,7 +38,7 @@ class NamesController {
      */
     record NameBody(
             @NotNull @Size(max = 200) String typed,
-            @Nullable Set<NamedThing.@NotNull Kind> kinds,
+            @Nullable Set<@NotNull Kind> kinds,
             @Size(max = 100) @Nullable List<@NotNull @Valid AlsoBody> also,
             @Nullable Integer most) {}
 

@@ -12,12 +12,17 @@ import looseknit.core.need.Plant;
 import looseknit.core.need.Stage;
 import looseknit.core.planting.Newcomer;
 import looseknit.core.planting.Placing;
+import looseknit.core.planting.Placing.Facing;
+import looseknit.core.planting.Placing.Pattern;
+import looseknit.core.planting.Placing.Spacing;
 import looseknit.core.planting.PotChoice;
 import looseknit.core.planting.RootCheck;
 import looseknit.core.pot.Pot;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.need.PotBody;
+import looseknit.server.planting.SetUpBody.BallBody;
+import looseknit.server.planting.SetUpBody.PlacesBody;
 import looseknit.server.reading.AskedBody;
 import looseknit.server.reading.KnownSource;
 import org.jspecify.annotations.Nullable;
@@ -67,7 +72,7 @@ class BeforePottingController {
     /** Pots to choose among for a ball, of which a share is left once its roots are cut. */
     record PotChoiceAskedBody(
             @NotNull @Valid AskedBody asked,
-            SetUpBody.@NotNull @Valid BallBody ball,
+            @NotNull @Valid BallBody ball,
             double left,
             @NotNull @Size(min = 1, max = MOST_POTS) List<@Valid @NotNull PotBody> pots) {}
 
@@ -86,15 +91,16 @@ class BeforePottingController {
     /** Plants or bulbs to place in a pot, each so wide. */
     record PlacingAskedBody(
             @NotNull @Valid PotBody pot,
-            Placing.@NotNull Spacing spacing,
+            @NotNull Spacing spacing,
             int count,
             double ownCm,
             double wallCm,
-            Placing.@NotNull Pattern pattern,
-            Placing.@NotNull Facing facing) {}
+            @NotNull Pattern pattern,
+            @NotNull Facing facing) {}
 
     /** Places as they stand in a pot, perhaps moved by hand. */
-    record PlacedAskedBody(@NotNull @Valid PotBody pot, SetUpBody.@NotNull @Valid PlacesBody places) {}
+    record PlacedAskedBody(
+            @NotNull @Valid PotBody pot, @NotNull @Valid PlacesBody places) {}
 
     /** The mouth of a pot from above, inside at the surface of the mix. */
     record MouthBody(boolean round, double wideCm, double deepCm) {}

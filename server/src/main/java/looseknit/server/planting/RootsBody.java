@@ -2,15 +2,21 @@ package looseknit.server.planting;
 
 import jakarta.validation.constraints.NotNull;
 import looseknit.core.planting.RootCheck;
+import looseknit.core.planting.RootCheck.Ball;
+import looseknit.core.planting.RootCheck.Colour;
+import looseknit.core.planting.RootCheck.Firmness;
+import looseknit.core.planting.RootCheck.Growth;
+import looseknit.core.planting.RootCheck.OldMix;
+import looseknit.core.planting.RootCheck.Smell;
 
 /** What was seen at the roots. */
 public record RootsBody(
-        RootCheck.@NotNull Colour colour,
-        RootCheck.@NotNull Smell smell,
-        RootCheck.@NotNull Firmness firmness,
-        RootCheck.@NotNull Growth growth,
-        RootCheck.@NotNull Ball ball,
-        RootCheck.@NotNull OldMix oldMix) {
+        @NotNull Colour colour,
+        @NotNull Smell smell,
+        @NotNull Firmness firmness,
+        @NotNull Growth growth,
+        @NotNull Ball ball,
+        @NotNull OldMix oldMix) {
 
     /** What was seen, as the core understands it. */
     public RootCheck toCore() {

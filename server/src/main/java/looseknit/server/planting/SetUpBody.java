@@ -13,8 +13,12 @@ import looseknit.core.message.Wording;
 import looseknit.core.planting.FeedPlace;
 import looseknit.core.planting.HoleCover;
 import looseknit.core.planting.Placing;
+import looseknit.core.planting.Placing.Facing;
+import looseknit.core.planting.Placing.Pattern;
+import looseknit.core.planting.Placing.Spacing;
 import looseknit.core.planting.PotForm;
 import looseknit.core.planting.SetUp;
+import looseknit.core.planting.SetUp.PoleKind;
 import looseknit.server.frame.Books;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
@@ -64,11 +68,11 @@ public record SetUpBody(
      * @param byHand whether they were moved by hand since they were laid
      */
     public record PlacesBody(
-            Placing.@NotNull Spacing spacing,
+            @NotNull Spacing spacing,
             double ownCm,
             double wallCm,
-            Placing.@NotNull Pattern pattern,
-            Placing.@NotNull Facing facing,
+            @NotNull Pattern pattern,
+            @NotNull Facing facing,
             boolean byHand,
             @NotNull @Size(max = Placing.MOST) List<@NotNull SpotBody> spots) {}
 
@@ -87,7 +91,7 @@ public record SetUpBody(
     }
 
     /** What it climbs on. */
-    public record PoleBody(SetUp.@NotNull PoleKind kind, double widthCm, double heightCm) {
+    public record PoleBody(@NotNull PoleKind kind, double widthCm, double heightCm) {
 
         /** A pole of the core as it travels. */
         public static PoleBody of(final SetUp.Pole pole) {

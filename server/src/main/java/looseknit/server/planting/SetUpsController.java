@@ -26,6 +26,7 @@ import looseknit.server.frame.Books;
 import looseknit.server.frame.Refused;
 import looseknit.server.message.Speech;
 import looseknit.server.need.PotBody;
+import looseknit.server.planting.SetUpBody.BallBody;
 import looseknit.server.reading.AskedBody;
 import looseknit.server.reading.KnownSource;
 import looseknit.server.shelf.Shelf;
@@ -63,7 +64,9 @@ class SetUpsController {
 
     /** A kind of set-up for a pot in hand, and the root ball if it is known. */
     record TemplateAskedBody(
-            @NotNull SetUpKind kind, @NotNull @Valid PotBody pot, SetUpBody.@Valid @Nullable BallBody ball) {}
+            @NotNull SetUpKind kind,
+            @NotNull @Valid PotBody pot,
+            @Valid @Nullable BallBody ball) {}
 
     /** A choice of a template with its reason, and whether the pot in hand suits it. */
     record TemplateChoiceBody(Message about, Message because, boolean suits) {}

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import looseknit.server.need.PlaceBody;
+import looseknit.server.pot.PotEvent.Kind;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,7 +40,7 @@ class PotEventsController {
      */
     record PotEventAskedBody(
             @NotNull UUID id,
-            PotEvent.@NotNull Kind kind,
+            @NotNull Kind kind,
             @Nullable LocalDate on,
             @Size(max = 1000) @Nullable String words,
             @Nullable Double amount,

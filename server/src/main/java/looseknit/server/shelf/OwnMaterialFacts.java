@@ -4,7 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import looseknit.core.material.MakeUp;
+import looseknit.core.material.MakeUp.Certainty;
 import looseknit.core.material.Nature;
 import looseknit.core.shelf.Matter;
 import org.jspecify.annotations.Nullable;
@@ -46,7 +46,7 @@ public record OwnMaterialFacts(
     /** A mix that is bought or mixed before. */
     public record OwnMixBody(
             @NotNull @Size(min = 1, max = 20) List<@Valid MixPartBody> parts,
-            MakeUp.@NotNull Certainty certainty,
+            @NotNull Certainty certainty,
             boolean fed) {}
 
     /** A part of a mix. */

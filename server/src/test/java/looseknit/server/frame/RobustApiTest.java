@@ -8,6 +8,7 @@ import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -24,6 +25,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 
@@ -71,9 +73,37 @@ class RobustApiTest {
                     .getContentAsString();
             assertThat(answer).hasSizeLessThan(2500).doesNotContain("x".repeat(100));
         }
-        http.perform(ask("/api/pottings/{id}", long20k.substring(0, 4000)))
+        http.perform(ask("/api/pottings/{id}", long20k.substring(0, 400)))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.detail", containsString("Allowed: an id such as")));
+    }
+
+    /** What is left out where something has to be said is asked for, also where it is one of a few. */
+    @ParameterizedTest
+    @CsvSource({
+        "POST, /api/devices/probe/sittings, medium",
+        "POST, /api/pottings/00000000-0000-0000-0000-000000000001/events, kind",
+        "POST, /api/batches/00000000-0000-0000-0000-000000000001/mixing/taps, kind",
+        "POST, /api/batches/00000000-0000-0000-0000-000000000001/bin/steps, kind",
+        "POST, /api/recipes/write, style",
+        "POST, /api/season, way"
+    })
+    void whatIsLeftOutIsAskedFor(final String method, final String path, final String field) throws Exception {
+        final String answer = http.perform(request(HttpMethod.valueOf(method), path)
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"id\":\"00000000-0000-0000-0000-000000000002\",\"damped\":false}"))
+                .andExpect(status().isUnprocessableContent())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(answer).containsPattern("(?i)%s|must not be null".formatted(field));
+    }
+
+    @Test
+    void anAddressWithoutEndIsTurnedAway() throws Exception {
+        http.perform(ask("/api/pottings/{id}", "x".repeat(4000)))
+                .andExpect(status().is(414))
+                .andExpect(jsonPath("$.detail", containsString("up to 600 characters")));
     }
 
     /** The same write twice at once with one id: both are told that it is there, and it is stored once. */
