@@ -4,6 +4,7 @@ import static looseknit.core.measure.Require.text;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -212,6 +213,11 @@ public class Blends implements TakenAway {
     @Transactional(readOnly = true)
     public List<BlendVersion> versions(final UUID id) {
         return versions.findByBlendIdOrderByNumberDesc(id);
+    }
+
+    /** Blends came in from elsewhere: what lists show of them is worked out. */
+    public void cameIn(final Collection<UUID> ids) {
+        ids.forEach(id -> events.publishEvent(new BlendChanged(id)));
     }
 
     /** The newest version of a blend. */

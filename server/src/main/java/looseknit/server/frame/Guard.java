@@ -27,6 +27,11 @@ class Guard extends OncePerRequestFilter {
     /** Largest file that is read in [bytes]. */
     static final long LARGEST_FILE = 8 * LARGEST_BODY;
 
+    /** Largest file of everything [bytes]. */
+    static final long LARGEST_EVERYTHING = 2048L * LARGEST_BODY;
+
+    private static final String EVERYTHING = "/api/house/incoming/";
+
     /** Largest photo [bytes]. */
     static final long LARGEST_PHOTO = 10 * LARGEST_BODY;
 
@@ -132,6 +137,9 @@ class Guard extends OncePerRequestFilter {
 
     private static boolean isOfAKnownKind(final HttpServletRequest request) {
         final String type = request.getContentType();
+        if (type != null && type.startsWith("application/zip")) {
+            return request.getRequestURI().startsWith(EVERYTHING);
+        }
         return type != null && KINDS.stream().anyMatch(type.toLowerCase(Locale.ROOT)::startsWith);
     }
 
@@ -178,6 +186,9 @@ class Guard extends OncePerRequestFilter {
 
     private static long largest(final HttpServletRequest request) {
         final String uri = request.getRequestURI();
+        if (uri.startsWith(EVERYTHING)) {
+            return LARGEST_EVERYTHING;
+        }
         if (uri.startsWith("/api/photos")) {
             return LARGEST_PHOTO;
         }

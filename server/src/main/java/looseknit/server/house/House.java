@@ -30,7 +30,7 @@ import org.springframework.stereotype.Service;
 
 /** The house: whether its data can be read, its backups, and putting one back. */
 @Service
-class House {
+public class House {
 
     private static final Logger log = LoggerFactory.getLogger(House.class);
 
@@ -141,6 +141,17 @@ class House {
                     "No backup was made",
                     "The backup could not be written or not be read again, and nothing was kept of it. Is there room in %s?"
                             .formatted(data));
+        }
+    }
+
+    /**
+     * Makes a backup before something large is done, where the house has a file.
+     *
+     * @throws Refused if that fails
+     */
+    public void backUpFirst() {
+        if (Backups.isFile(store)) {
+            backUp(Backups.Why.BY_HAND);
         }
     }
 

@@ -1,0 +1,448 @@
+package looseknit.server.exchange;
+
+import jakarta.persistence.AttributeConverter;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EntityManagerFactory;
+import jakarta.persistence.Table;
+import jakarta.persistence.metamodel.EntityType;
+import java.io.FilterInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.lang.reflect.Constructor;
+import java.lang.reflect.Field;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipInputStream;
+import org.flywaydb.core.Flyway;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Reads a file of everything into a store of its own, as that was when the file was written, and brings it up to today's; nothing of it is in
+ * this house yet.
+ */
+@Component
+class HouseReader {
+
+    private static final long MOST_BYTES = 4L << 30;
+    private static final long MOST_ROWS = 5_000_000;
+    private static final int MOST_PICTURE_BYTES = 10 << 20;
+    private static final int MOST_FILES = 200_000;
+    private static final int AT_ONCE = 1000;
+
+    private final EntityManagerFactory entities;
+
+    HouseReader(final EntityManagerFactory entities) {
+        this.entities = entities;
+    }
+
+    /**
+     * Reads it.
+     *
+     * @param into an empty store of its own
+     * @param known the newest version that this program knows
+     * @param step told of each row
+     * @throws Unreadable if the file is no such file, damaged, newer than this program, or holds what cannot be taken
+     */
+    void read(final InputStream file, final String into, final int known, final Runnable step)
+            throws IOException, SQLException {
+        try (ZipInputStream zip = new ZipInputStream(new Bounded(file))) {
+            final ZipEntry first = zip.getNextEntry();
+            if (first == null || !first.getName().equals(HouseWriter.DOCUMENT)) {
+                throw new Unreadable(
+                        "This is no file of everything: it does not begin with %s.".formatted(HouseWriter.DOCUMENT));
+            }
+            try (Connection store = DriverManager.getConnection(into)) {
+                document(zip, store, into, known, step);
+                pictures(zip, store, step);
+                store.commit();
+            }
+            migrate(into, null);
+            try (Connection store = DriverManager.getConnection(into)) {
+                lookThrough(store);
+            }
+        } catch (final ZipException e) {
+            throw new Unreadable("The file is damaged: it cannot be unpacked (%s).".formatted(e.getMessage()));
+        } catch (final java.io.EOFException e) {
+            throw new Unreadable("The file is damaged: it ends too early.");
+        } catch (final JacksonException e) {
+            throw new Unreadable("The file is damaged: %s is not readable JSON at line %d."
+                    .formatted(
+                            HouseWriter.DOCUMENT,
+                            e.getLocation() == null ? 0 : e.getLocation().getLineNr()));
+        }
+    }
+
+    private static void migrate(final String store, final @Nullable String to) {
+        final var settings = Flyway.configure().dataSource(store, "", "").locations("classpath:db/migration");
+        if (to != null) {
+            settings.target(to);
+        }
+        settings.load().migrate();
+    }
+
+    private static void document(
+            final InputStream in, final Connection store, final String into, final int known, final Runnable step)
+            throws SQLException {
+        final Map<String, Kind> kinds = Kind.byWords();
+        try (JsonParser json = Columns.JSON.createParser(new LeftOpen(in))) {
+            if (json.nextToken() != JsonToken.START_OBJECT) {
+                throw new Unreadable("The document in the file is no object.");
+            }
+            String format = "";
+            boolean ready = false;
+            long rows = 0;
+            while (json.nextToken() == JsonToken.PROPERTY_NAME) {
+                final String name = json.currentName();
+                json.nextToken();
+                final Kind kind = kinds.get(name);
+                if (kind == null) {
+                    final JsonNode value = json.readValueAsTree();
+                    if (name.equals("format")) {
+                        format = value.asString("");
+                    } else if (name.equals("version")) {
+                        open(store, into, format, value, known);
+                        ready = true;
+                    }
+                    continue;
+                }
+                if (!ready) {
+                    throw new Unreadable("The document does not say first what it is: format and version come first.");
+                }
+                rows += rows(json, store, kind, step);
+                if (rows > MOST_ROWS) {
+                    throw new Unreadable("The file holds more than %d rows.".formatted(MOST_ROWS));
+                }
+            }
+            if (!ready) {
+                throw new Unreadable("The document does not say what it is: it has no format and version.");
+            }
+        }
+    }
+
+    private static void open(
+            final Connection store, final String into, final String format, final JsonNode version, final int known)
+            throws SQLException {
+        if (!format.equals(HouseWriter.FORMAT)) {
+            throw new Unreadable("The format of the file is “%s”. Allowed: %s."
+                    .formatted(Columns.shortened(format), HouseWriter.FORMAT));
+        }
+        if (!version.isIntegralNumber() || version.asInt() < 1) {
+            throw new Unreadable("The version of the file is %s. Allowed: a whole number from 1."
+                    .formatted(Columns.shortened(version.toString())));
+        }
+        if (version.asInt() > known) {
+            throw new Unreadable(
+                    "The file was written by a newer Loose Knit (format %d; this program knows up to %d). Take it in with that one."
+                            .formatted(version.asInt(), known));
+        }
+        migrate(into, version.asString());
+        store.setAutoCommit(false);
+        final List<Kind> backwards = new ArrayList<>(List.of(Kind.values()));
+        Collections.reverse(backwards);
+        try (Statement emptied = store.createStatement()) {
+            for (final Kind kind : backwards) {
+                if (isThere(store, kind)) {
+                    emptied.executeUpdate("DELETE FROM " + kind.table());
+                }
+            }
+        }
+    }
+
+    private static boolean isThere(final Connection store, final Kind kind) throws SQLException {
+        try (ResultSet tables =
+                store.getMetaData().getTables(null, null, kind.table().toUpperCase(Locale.ROOT), null)) {
+            return tables.next();
+        }
+    }
+
+    private static long rows(final JsonParser json, final Connection store, final Kind kind, final Runnable step)
+            throws SQLException {
+        if (json.currentToken() != JsonToken.START_ARRAY) {
+            throw new Unreadable("%s is no list.".formatted(kind.words()));
+        }
+        if (!isThere(store, kind)) {
+            throw new Unreadable("A file of this version holds no %s.".formatted(kind.words()));
+        }
+        final Columns columns = Columns.of(store, kind);
+        final @Nullable String selfName = Kind.OF_THE_SAME.get(kind);
+        long rows = 0;
+        try (PreparedStatement insert = store.prepareStatement("INSERT INTO %s (%s) VALUES (%s)"
+                        .formatted(
+                                kind.table(),
+                                String.join(", ", columns.told()),
+                                columns.told().stream().map(each -> "?").collect(Collectors.joining(", "))));
+                PreparedStatement name = store.prepareStatement(
+                        selfName == null || !columns.names().contains(selfName)
+                                ? "SELECT 1"
+                                : "UPDATE %s SET %s = ? WHERE id = ?".formatted(kind.table(), selfName))) {
+            final List<@Nullable Object[]> names = new ArrayList<>();
+            while (json.nextToken() != JsonToken.END_ARRAY) {
+                rows++;
+                final String where = "%s[%d]".formatted(kind.words(), rows - 1);
+                final JsonNode row = json.readValueAsTree();
+                if (row == null || !row.isObject()) {
+                    throw new Unreadable("%s is no object.".formatted(where));
+                }
+                fill(insert, row, columns, selfName, names, where);
+                insert.addBatch();
+                step.run();
+                if (rows % AT_ONCE == 0) {
+                    run(insert, kind);
+                }
+            }
+            run(insert, kind);
+            for (final Object[] pair : names) {
+                name.setObject(1, pair[0]);
+                name.setObject(2, pair[1]);
+                name.addBatch();
+            }
+            if (!names.isEmpty()) {
+                run(name, kind);
+            }
+        }
+        return rows;
+    }
+
+    private static void fill(
+            final PreparedStatement insert,
+            final JsonNode row,
+            final Columns columns,
+            final @Nullable String selfName,
+            final List<@Nullable Object[]> names,
+            final String where)
+            throws SQLException {
+        int known = 0;
+        int at = 1;
+        @Nullable Object id = null;
+        @Nullable Object same = null;
+        for (int i = 0; i < columns.names().size(); i++) {
+            final String field = Kind.field(columns.names().get(i));
+            final JsonNode value = row.get(field);
+            final boolean missing = value == null || value.isNull();
+            known += value == null ? 0 : 1;
+            final Columns.Type type = columns.types().get(i);
+            Object read = missing ? null : Columns.read(value, type, where + "." + field);
+            if (missing && type == Columns.Type.PICTURE) {
+                read = new byte[0];
+            }
+            if (columns.names().get(i).equals("id")) {
+                id = read;
+            }
+            if (columns.names().get(i).equals(selfName)) {
+                same = read;
+                read = null;
+            }
+            // what a store counts up by itself is counted anew, in the order of the file
+            if (!columns.counted().contains(columns.names().get(i))) {
+                insert.setObject(at++, read);
+            }
+        }
+        if (known < row.size()) {
+            final Set<String> fields = columns.names().stream().map(Kind::field).collect(Collectors.toSet());
+            final String strange = row.propertyNames().stream()
+                    .filter(each -> !fields.contains(each))
+                    .findFirst()
+                    .orElse("");
+            throw new Unreadable("%s has a field “%s” that a file of this version does not have."
+                    .formatted(where, Columns.shortened(strange)));
+        }
+        if (same != null) {
+            names.add(new @Nullable Object[] {same, id});
+        }
+    }
+
+    private static void run(final PreparedStatement batch, final Kind kind) throws SQLException {
+        try {
+            batch.executeBatch();
+        } catch (final java.sql.BatchUpdateException e) {
+            throw new Unreadable(
+                    "Among the %s of the file is one that cannot be: %s.".formatted(kind.words(), plain(e)));
+        }
+    }
+
+    /** Why the store refused a row, in few words. */
+    private static String plain(final SQLException e) {
+        final String state = String.valueOf(e.getSQLState());
+        return switch (state) {
+            case "23505" -> "it is there twice";
+            case "23506", "23503" -> "it names something that is not in the file";
+            case "23502" -> "something that has to be said is missing";
+            case "22001" -> "a text is too long";
+            default -> "a value cannot be stored (%s)".formatted(state);
+        };
+    }
+
+    private static void pictures(final ZipInputStream zip, final Connection store, final Runnable step)
+            throws IOException, SQLException {
+        int files = 0;
+        for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+            final String[] path = entry.getName().split("/");
+            if (++files > MOST_FILES
+                    || path.length != 3
+                    || !path[0].equals("photos")
+                    || !path[1].matches("[0-9a-f-]{36}")
+                    || !path[2].matches("(picture|thumbnail)[.]jpg")) {
+                throw new Unreadable("The file holds “%s”, which does not belong into it."
+                        .formatted(Columns.shortened(entry.getName())));
+            }
+            final byte[] bytes = zip.readNBytes(MOST_PICTURE_BYTES + 1);
+            if (bytes.length > MOST_PICTURE_BYTES) {
+                throw new Unreadable("%s is larger than 10 MB.".formatted(entry.getName()));
+            }
+            if (bytes.length < 3
+                    || (bytes[0] & 0xff) != 0xff
+                    || (bytes[1] & 0xff) != 0xd8
+                    || (bytes[2] & 0xff) != 0xff) {
+                throw new Unreadable("%s is no picture as this program writes them.".formatted(entry.getName()));
+            }
+            try (PreparedStatement put = store.prepareStatement("UPDATE photo SET %s = ? WHERE id = CAST(? AS UUID)"
+                    .formatted(path[2].substring(0, path[2].indexOf('.'))))) {
+                put.setBytes(1, bytes);
+                put.setString(2, path[1]);
+                if (put.executeUpdate() == 0) {
+                    throw new Unreadable("%s belongs to no photo of the file.".formatted(entry.getName()));
+                }
+            }
+            step.run();
+        }
+        try (Statement missing = store.createStatement();
+                ResultSet row = missing.executeQuery(
+                        "SELECT id FROM photo WHERE LENGTH(picture) = 0 OR LENGTH(thumbnail) = 0")) {
+            if (row.next()) {
+                throw new Unreadable("The picture of photo %s is not in the file.".formatted(row.getString(1)));
+            }
+        }
+    }
+
+    /** Every document in the rows is read as the program reads it. */
+    private void lookThrough(final Connection store) throws SQLException {
+        final Map<String, Kind> kinds = new HashMap<>();
+        for (final Kind kind : Kind.values()) {
+            kinds.put(kind.table(), kind);
+        }
+        for (final EntityType<?> entity : entities.getMetamodel().getEntities()) {
+            final Class<?> type = entity.getJavaType();
+            final Table table = type.getAnnotation(Table.class);
+            final Kind kind = table == null || !type.isAnnotationPresent(Entity.class) ? null : kinds.get(table.name());
+            if (kind == null) {
+                continue;
+            }
+            for (final Field field : type.getDeclaredFields()) {
+                final Convert convert = field.getAnnotation(Convert.class);
+                if (convert != null) {
+                    look(store, kind, column(field), converter(convert));
+                }
+            }
+        }
+    }
+
+    private static String column(final Field field) {
+        final jakarta.persistence.Column named = field.getAnnotation(jakarta.persistence.Column.class);
+        return named == null || named.name().isEmpty()
+                ? field.getName().replaceAll("([A-Z])", "_$1").toLowerCase(Locale.ROOT)
+                : named.name();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static AttributeConverter<Object, Object> converter(final Convert convert) {
+        try {
+            final Constructor<?> made = convert.converter().getDeclaredConstructor();
+            made.setAccessible(true);
+            return (AttributeConverter<Object, Object>) made.newInstance();
+        } catch (final ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static void look(
+            final Connection store, final Kind kind, final String column, final AttributeConverter<Object, Object> as)
+            throws SQLException {
+        try (Statement all = store.createStatement();
+                ResultSet row = all.executeQuery(
+                        "SELECT %s, %s FROM %s".formatted(kind.key().get(0), column, kind.table()))) {
+            while (row.next()) {
+                try {
+                    as.convertToEntityAttribute(row.getString(2));
+                } catch (final RuntimeException e) {
+                    throw new Unreadable("The %s of %s in %s cannot be read."
+                            .formatted(Kind.field(column), Columns.shortened(row.getString(1)), kind.words()));
+                }
+            }
+        }
+    }
+
+    /** No more than so many bytes come out of a file, however small it is. */
+    private static final class Bounded extends FilterInputStream {
+
+        private long read;
+
+        Bounded(final InputStream in) {
+            super(in);
+        }
+
+        @Override
+        public int read() throws IOException {
+            count(1);
+            return in.read();
+        }
+
+        @Override
+        public int read(final byte[] bytes, final int from, final int count) throws IOException {
+            final int got = in.read(bytes, from, count);
+            count(Math.max(0, got));
+            return got;
+        }
+
+        private void count(final int more) {
+            read += more;
+            if (read > MOST_BYTES) {
+                throw new Unreadable("The file is larger than 4 GB.");
+            }
+        }
+    }
+
+    /** Lets the document end without ending the file; and no more than so much comes out of it, however well it was packed. */
+    private static final class LeftOpen extends FilterInputStream {
+
+        private long read;
+
+        LeftOpen(final InputStream in) {
+            super(in);
+        }
+
+        @Override
+        public int read(final byte[] bytes, final int from, final int count) throws IOException {
+            final int got = in.read(bytes, from, count);
+            read += Math.max(0, got);
+            if (read > MOST_BYTES) {
+                throw new Unreadable("The document in the file is larger than 4 GB.");
+            }
+            return got;
+        }
+
+        @Override
+        public void close() {
+            // the file goes on
+        }
+    }
+}

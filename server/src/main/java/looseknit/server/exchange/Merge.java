@@ -1,0 +1,290 @@
+package looseknit.server.exchange;
+
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a file that was read would change in this house, and the change itself, all or nothing. What is only in the file is new; what is in both
+ * and says the same stays; of what differs somebody decides. Looks, steps and other parts come with what they belong to.
+ */
+final class Merge {
+
+    /** What shall stand of what is in both and differs. */
+    enum Wins {
+        HERE,
+        FILE
+    }
+
+    private static final int AT_ONCE = 500;
+    private static final String LOT_NUMBER = "lot";
+
+    /** How many rows of a kind are new, the same, or differ. */
+    record Count(long fresh, long same, long differing) {}
+
+    /**
+     * What it would change.
+     *
+     * @param clashes what keeps the file from winning, in sentences
+     * @param numbers batches of the file that get another number, since theirs is another batch's here
+     */
+    record Found(Map<Kind, Count> counts, List<String> clashes, Map<String, String> numbers) {}
+
+    private final Connection file;
+    private final Connection house;
+    private final Runnable step;
+
+    Merge(final Connection file, final Connection house, final Runnable step) {
+        this.file = file;
+        this.house = house;
+        this.step = step;
+    }
+
+    /** What would change; nothing is. */
+    Found look() throws SQLException {
+        final Map<Kind, Count> counts = new EnumMap<>(Kind.class);
+        final List<String> clashes = new ArrayList<>();
+        final Map<String, String> numbers = new HashMap<>();
+        for (final Kind kind : Kind.values()) {
+            counts.put(kind, each(kind, clashes, numbers, null, (columns, row, there) -> {}));
+        }
+        return new Found(counts, clashes, numbers);
+    }
+
+    /** Does it. Whoever calls ends the transaction. */
+    Found take(final Wins wins) throws SQLException {
+        final Map<Kind, Count> counts = new EnumMap<>(Kind.class);
+        final List<String> clashes = new ArrayList<>();
+        final Map<String, String> numbers = new HashMap<>();
+        final Map<Kind, Set<Object>> stay = new EnumMap<>(Kind.class);
+        for (final Kind kind : Kind.values()) {
+            counts.put(kind, take(kind, wins, clashes, numbers, stay));
+            if (!clashes.isEmpty() && wins == Wins.FILE) {
+                throw new Unreadable(clashes.get(0));
+            }
+        }
+        return new Found(counts, clashes, numbers);
+    }
+
+    private Count take(
+            final Kind kind,
+            final Wins wins,
+            final List<String> clashes,
+            final Map<String, String> numbers,
+            final Map<Kind, Set<Object>> stay)
+            throws SQLException {
+        final Columns columns = Columns.of(house, kind);
+        final List<String> written = columns.told();
+        final String self = Kind.OF_THE_SAME.get(kind);
+        final List<Object[]> selves = new ArrayList<>();
+        final Set<Object> kept = stay.computeIfAbsent(kind, any -> new HashSet<>());
+        final int[] open = {0};
+        try (PreparedStatement insert = house.prepareStatement("INSERT INTO %s (%s) VALUES (%s)"
+                        .formatted(
+                                kind.table(),
+                                String.join(", ", written),
+                                written.stream().map(each -> "?").collect(Collectors.joining(", "))));
+                PreparedStatement update = house.prepareStatement("UPDATE %s SET %s WHERE %s"
+                        .formatted(
+                                kind.table(),
+                                written.stream().map(each -> each + " = ?").collect(Collectors.joining(", ")),
+                                where(kind.key())))) {
+            final Count count = each(kind, clashes, numbers, wins == Wins.HERE ? stay : null, (all, row, there) -> {
+                final boolean fresh = there == null;
+                if (!fresh && wins == Wins.HERE) {
+                    kept.add(row[all.names().indexOf(kind.key().get(0))]);
+                    return;
+                }
+                final PreparedStatement into = fresh ? insert : update;
+                int at = 1;
+                for (final String name : written) {
+                    Object value = row[all.names().indexOf(name)];
+                    if (name.equals(self) && value != null) {
+                        selves.add(new Object[] {value, row[all.names().indexOf("id")]});
+                        value = null;
+                    }
+                    into.setObject(at++, value);
+                }
+                if (!fresh) {
+                    for (final String key : kind.key()) {
+                        into.setObject(at++, row[all.names().indexOf(key)]);
+                    }
+                }
+                into.addBatch();
+                if (++open[0] % AT_ONCE == 0) {
+                    insert.executeBatch();
+                    update.executeBatch();
+                }
+            });
+            insert.executeBatch();
+            update.executeBatch();
+            if (!selves.isEmpty()) {
+                try (PreparedStatement name =
+                        house.prepareStatement("UPDATE %s SET %s = ? WHERE id = ?".formatted(kind.table(), self))) {
+                    for (final Object[] pair : selves) {
+                        name.setObject(1, pair[0]);
+                        name.setObject(2, pair[1]);
+                        name.addBatch();
+                    }
+                    name.executeBatch();
+                }
+            }
+            return count;
+        }
+    }
+
+    /** What is done with a row of the file that is new here or differs. */
+    private interface Doing {
+        void with(Columns columns, @Nullable Object[] row, @Nullable Object @Nullable [] there) throws SQLException;
+    }
+
+    private Count each(
+            final Kind kind,
+            final List<String> clashes,
+            final Map<String, String> numbers,
+            final @Nullable Map<Kind, Set<Object>> stay,
+            final Doing doing)
+            throws SQLException {
+        final Columns columns = Columns.of(house, kind);
+        final String order = String.join(", ", columns.counted().isEmpty() ? kind.key() : columns.counted());
+        long fresh = 0;
+        long same = 0;
+        long differing = 0;
+        final List<Integer> told = IntStream.range(0, columns.names().size())
+                .filter(i -> !columns.counted().contains(columns.names().get(i))
+                        && !columns.names().get(i).equals("revision"))
+                .boxed()
+                .toList();
+        try (PreparedStatement all = file.prepareStatement("SELECT %s FROM %s ORDER BY %s"
+                        .formatted(String.join(", ", columns.names()), kind.table(), order));
+                PreparedStatement one = house.prepareStatement("SELECT %s FROM %s WHERE %s"
+                        .formatted(String.join(", ", columns.names()), kind.table(), where(kind.key())))) {
+            all.setFetchSize(AT_ONCE);
+            try (ResultSet rows = all.executeQuery()) {
+                while (rows.next()) {
+                    step.run();
+                    final Object[] row = values(rows, columns);
+                    final Object[] there = find(one, kind.key(), columns, row);
+                    if (stay != null && stays(kind, columns, row, stay)) {
+                        continue;
+                    }
+                    if (there == null) {
+                        fresh++;
+                        clash(kind, columns, row, clashes, numbers);
+                        doing.with(columns, row, null);
+                    } else if (told.stream().allMatch(i -> Objects.deepEquals(row[i], there[i]))) {
+                        same++;
+                        if (stay != null) {
+                            stay.computeIfAbsent(kind, any -> new HashSet<>())
+                                    .add(row[columns.names().indexOf(kind.key().get(0))]);
+                        }
+                    } else {
+                        differing++;
+                        doing.with(columns, row, there);
+                    }
+                }
+            }
+        }
+        return new Count(fresh, same, differing);
+    }
+
+    /** Whether it is a part of something that stays as it is here. */
+    private static boolean stays(
+            final Kind kind, final Columns columns, final @Nullable Object[] row, final Map<Kind, Set<Object>> stay) {
+        return kind.partOf().isPresent()
+                && kind.whole().isPresent()
+                && stay.getOrDefault(kind.whole().get(), Set.of())
+                        .contains(row[columns.names().indexOf(kind.partOf().get())]);
+    }
+
+    /** What may be there only once, and is there already as something else. */
+    private void clash(
+            final Kind kind,
+            final Columns columns,
+            final @Nullable Object[] row,
+            final List<String> clashes,
+            final Map<String, String> numbers)
+            throws SQLException {
+        if (kind.alsoOnce().isEmpty()) {
+            return;
+        }
+        try (PreparedStatement one = house.prepareStatement("SELECT %s FROM %s WHERE %s"
+                .formatted(String.join(", ", columns.names()), kind.table(), where(kind.alsoOnce())))) {
+            final Object[] there = find(one, kind.alsoOnce(), columns, row);
+            if (there == null) {
+                return;
+            }
+            if (kind == Kind.BATCHES) {
+                final int at = columns.names().indexOf(LOT_NUMBER);
+                final String number = String.valueOf(row[at]);
+                final String free = free(number, numbers);
+                numbers.put(number, free);
+                row[at] = free;
+                return;
+            }
+            clashes.add(
+                    "In both, the %s of one thing go on differently under the same number (%s): the file cannot win there. Leave what is here, or take the file into a house of its own."
+                            .formatted(
+                                    kind.words(),
+                                    kind.alsoOnce().stream()
+                                            .map(each -> String.valueOf(
+                                                    row[columns.names().indexOf(each)]))
+                                            .collect(Collectors.joining(", "))));
+        }
+    }
+
+    /** The next number of the same day that no batch has, here or by this file. */
+    private String free(final String number, final Map<String, String> taken) throws SQLException {
+        final String day = number.replaceFirst("-\\d+$", "");
+        try (PreparedStatement one = house.prepareStatement("SELECT 1 FROM batch WHERE lot = ?");
+                PreparedStatement other = file.prepareStatement("SELECT 1 FROM batch WHERE lot = ?")) {
+            for (int next = 1; ; next++) {
+                final String tried = "%s-%d".formatted(day, next);
+                one.setString(1, tried);
+                other.setString(1, tried);
+                try (ResultSet here = one.executeQuery();
+                        ResultSet there = other.executeQuery()) {
+                    if (!here.next() && !there.next() && !taken.containsValue(tried)) {
+                        return tried;
+                    }
+                }
+            }
+        }
+    }
+
+    private static @Nullable Object @Nullable [] find(
+            final PreparedStatement one, final List<String> key, final Columns columns, final @Nullable Object[] row)
+            throws SQLException {
+        int at = 1;
+        for (final String each : key) {
+            one.setObject(at++, row[columns.names().indexOf(each)]);
+        }
+        try (ResultSet found = one.executeQuery()) {
+            return found.next() ? values(found, columns) : null;
+        }
+    }
+
+    private static @Nullable Object[] values(final ResultSet row, final Columns columns) throws SQLException {
+        final Object[] values = new Object[columns.names().size()];
+        for (int i = 0; i < values.length; i++) {
+            values[i] = Columns.value(row, i + 1, columns.types().get(i));
+        }
+        return values;
+    }
+
+    private static String where(final List<String> key) {
+        return key.stream().map(each -> each + " = ?").collect(Collectors.joining(" AND "));
+    }
+}
