@@ -1,5 +1,5 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { notices } from '@/parts/notices'
 import { Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
 import HousePage from './HousePage.vue'
@@ -123,6 +123,39 @@ describe('the house', () => {
     await view.get('[role=alertdialog] button').trigger('click')
     await flushPromises()
     expect(asked.some((each) => each.method === 'DELETE' && each.path === '/api/people/Finn')).toBe(true)
+  })
+
+  it('takes a file in after it was looked through and somebody has said what shall stand', async () => {
+    const file = {
+      id: 'f1',
+      rows: 12,
+      says: '',
+      kinds: [
+        { kind: 'blends', fresh: 2, same: 3, differing: 1 },
+        { kind: 'looks', fresh: 40, same: 0, differing: 0 },
+      ],
+      clashes: [],
+      numbers: [{ before: '2026-03-01-1', now: '2026-03-01-2' }],
+    }
+    vi.spyOn(crypto, 'randomUUID').mockReturnValue('00000000-0000-4000-8000-000000000001')
+    const at = '/api/house/incoming/00000000-0000-4000-8000-000000000001'
+    const { view, asked, press } = await open({
+      [`POST ${at}`]: { ...file, state: 'READY' },
+      'POST /api/house/incoming/f1/take': { ...file, state: 'DONE', says: 'Taken in.' },
+    })
+    const input = view.get('.exchange input[type=file]')
+    Object.defineProperty(input.element, 'files', { value: [new File(['PK'], 'house.zip')] })
+    await input.trigger('change')
+    await flushPromises()
+    await flushPromises()
+    expect(view.get('.found').text()).toMatch(/blends\s*2\s*3\s*1.*looks\s*40\s*–\s*–/s)
+    expect(view.get('.found').text()).toContain('2026-03-01-1 → 2026-03-01-2')
+    await view.get('input[value=FILE]').setValue(true)
+    await press('Take it in')
+    expect(asked.find((each) => each.path.endsWith('/take'))?.query.get('wins')).toBe('FILE')
+    expect(notices.some((each) => each.words === 'Taken in.')).toBe(true)
+    expect(view.find('.found').exists()).toBe(false)
+    vi.restoreAllMocks()
   })
 
   it('shows a helper who they are, and nothing of the house', async () => {

@@ -6,6 +6,7 @@ import { answer, api } from '@/api/client'
 import { figure } from '@/measure/units'
 import { say, sayProblem } from '@/parts/notices'
 import { t } from '@/words'
+import ExchangeSection from './ExchangeSection.vue'
 import PeopleSection from './PeopleSection.vue'
 import TakenAway from './TakenAway.vue'
 import { useMe } from './useMe'
@@ -166,6 +167,7 @@ const restore = (name: string) =>
         </tbody>
       </table>
       <TakenAway />
+      <ExchangeSection />
     </template>
     <PeopleSection />
   </main>
