@@ -379,7 +379,7 @@ useKeys({
       @lock="lock"
       @way="take"
     />
-    <CopyRecipe v-model:open="copying" :recipe="recipe" :name="name" />
+    <CopyRecipe :id="id" v-model:open="copying" :recipe="recipe" :name="name" />
     <PasteRecipe v-model:open="pasting" :pot="brief.pot" :pasted="pasted" @take="takeWritten" />
 
     <Dialog v-model:visible="keeping" modal :header="$t('blend.page.keep')" :style="{ width: '26rem' }">

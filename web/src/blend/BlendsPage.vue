@@ -13,6 +13,7 @@ import { besidePath, MOST_BESIDE } from './beside'
 import { type Filter, NO_FILTER } from './book'
 import BookCard from './BookCard.vue'
 import BookSift from './BookSift.vue'
+import TakeBlendIn from './TakeBlendIn.vue'
 import { useLayAway } from './useLayAway'
 import { useNewBlend } from './useNewBlend'
 
@@ -72,6 +73,7 @@ useKeys({ n: () => void start() })
         <p class="soft">{{ $t('blend.book.lead') }}</p>
       </div>
       <div class="tools">
+        <TakeBlendIn />
         <RouterLink to="/blends/share">{{ $t('blend.book.share') }}</RouterLink>
         <Button :label="$t('blend.book.count')" outlined :disabled="busy" @click="start('/count')" />
         <Button :label="$t('blend.book.new')" :disabled="busy" @click="start()" />

@@ -12,7 +12,7 @@ const open = async (parts = recipe.parts) => {
     }),
   })
   const view = mount(CopyRecipe, {
-    props: { open: true, recipe: { ...recipe, parts }, name: 'Cellar mix' },
+    props: { id: 'b1', open: true, recipe: { ...recipe, parts }, name: 'Cellar mix' },
     global: { ...surroundings(), stubs: { teleport: true } },
   })
   await flushPromises()

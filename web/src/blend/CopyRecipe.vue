@@ -11,7 +11,7 @@ import { say } from '@/parts/notices'
 import { t } from '@/words'
 
 /** The recipe as text to paste elsewhere: in parts, per cent or scoops. What is copied here and pasted here is the same recipe. */
-const props = defineProps<{ recipe: Recipe; name: string }>()
+const props = defineProps<{ id: string; recipe: Recipe; name: string }>()
 const open = defineModel<boolean>('open', { required: true })
 const STYLES = ['PARTS', 'PER_CENT', 'SCOOPS'] as const
 const style = ref<(typeof STYLES)[number]>('PARTS')
@@ -51,7 +51,13 @@ const copy = async () => {
           :aria-label="$t('blend.copy.text')"
         />
         <p class="soft">{{ $t('blend.copy.hint') }}</p>
-        <p><Button type="submit" :label="$t('blend.copy.copy')" :disabled="text === ''" /></p>
+        <p class="ways">
+          <Button type="submit" :label="$t('blend.copy.copy')" :disabled="text === ''" />
+          <span>
+            <a :href="`/api/shared-blends/${id}`" download>{{ $t('blend.copy.file') }}</a>
+            <small class="soft">{{ $t('blend.copy.fileHint') }}</small>
+          </span>
+        </p>
       </template>
     </form>
   </Dialog>
@@ -62,5 +68,13 @@ const copy = async () => {
   display: flex;
   flex-direction: column;
   gap: 10px;
+}
+.ways {
+  display: flex;
+  gap: 18px;
+  align-items: center;
+}
+.ways small {
+  display: block;
 }
 </style>

@@ -176,6 +176,9 @@ h2 {
 }
 .pick {
   cursor: pointer;
+  color: var(--bottle);
+  text-decoration: underline;
+  text-underline-offset: 3px;
 }
 .pick:focus-within {
   outline: 2px solid var(--bottle);

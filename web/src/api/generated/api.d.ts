@@ -1037,7 +1037,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1051,7 +1051,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["share"];
+        get: operations["share_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1149,7 +1149,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look"];
+        post: operations["look_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2334,6 +2334,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["season"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shared-blends/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shared-blends/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shared-blends/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["share"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4207,6 +4255,11 @@ export interface components {
             ph?: number;
             sieves?: components["schemas"]["SievesBody"];
         };
+        MeasuredOnBody: {
+            /** Format: date */
+            madeOn: string;
+            test: components["schemas"]["TestBody"];
+        };
         MeasuredVesselBody: {
             /** Format: double */
             litres: number;
@@ -4616,6 +4669,10 @@ export interface components {
             sinksIn: string;
             weeks: components["schemas"]["WeekBody"][];
             years: components["schemas"]["YearBody"][];
+        };
+        OwnBody: {
+            facts: components["schemas"]["OwnMaterialFacts"];
+            id: string;
         };
         OwnMaterialBody: {
             facts: components["schemas"]["OwnMaterialFacts"];
@@ -5556,6 +5613,17 @@ export interface components {
             /** Format: double */
             mostPercent: number;
         };
+        SharedBlendBody: {
+            brief: components["schemas"]["BriefBody"];
+            format: string;
+            materials: components["schemas"]["OwnBody"][];
+            name: string;
+            note: string;
+            recipe: components["schemas"]["RecipeBody"];
+            tests: components["schemas"]["MeasuredOnBody"][];
+            /** Format: int32 */
+            version: number;
+        };
         SharedHouseBody: {
             addresses: string[];
             fingerprint?: string;
@@ -5807,6 +5875,18 @@ export interface components {
             mostAtOnceMl: number;
             /** Format: double */
             stonesMl: number;
+        };
+        TakeBlendBody: {
+            blend: components["schemas"]["SharedBlendBody"];
+            /** Format: uuid */
+            id: string;
+        };
+        TakenBlendBody: {
+            fresh: string[];
+            name: string;
+            renamed: string[];
+            /** Format: int32 */
+            tests: number;
         };
         TapBody: {
             /** Format: double */
@@ -8429,7 +8509,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: {
                 wins?: "HERE" | "FILE";
@@ -8458,7 +8538,7 @@ export interface operations {
             };
         };
     };
-    share: {
+    share_1: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -8679,7 +8759,7 @@ export interface operations {
             };
         };
     };
-    look: {
+    look_1: {
         parameters: {
             query?: {
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
@@ -11195,6 +11275,94 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SeasonBody"][];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SharedBlendBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TakenBlendBody"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBlendBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TakenBlendBody"];
+                };
+            };
+        };
+    };
+    share: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SharedBlendBody"];
                 };
             };
         };

@@ -59,6 +59,7 @@ class SharedHouse {
         "/api/plants-by-looks",
         "/api/batches/*/adjust/thought-of",
         "/api/recipes/**",
+        "/api/shared-blends/look",
         "/api/finds/**",
         "/api/shelf/worth",
         "/api/shelf/buy",

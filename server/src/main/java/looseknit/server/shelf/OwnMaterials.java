@@ -2,6 +2,9 @@ package looseknit.server.shelf;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayDeque;
+import java.util.Collection;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,6 +47,42 @@ public class OwnMaterials implements TakenAway {
         final Map<String, OwnMaterialFacts> told = new LinkedHashMap<>();
         own.findAllByOrderByStoredAtAscIdAsc().forEach(each -> told.put(each.id(), each.facts()));
         return OwnMaterialBuilder.workable(told).problems();
+    }
+
+    /** What was told of own materials that these name, and of those that they are mixed from, by id. */
+    @Transactional(readOnly = true)
+    public Map<String, OwnMaterialFacts> told(final Collection<String> ids) {
+        final Map<String, OwnMaterialFacts> found = new LinkedHashMap<>();
+        final Deque<String> open = new ArrayDeque<>(ids);
+        while (!open.isEmpty()) {
+            final String id = open.pop();
+            if (!found.containsKey(id)) {
+                own.findById(id).ifPresent(each -> {
+                    found.put(id, each.facts());
+                    if (each.facts().mix() != null) {
+                        each.facts().mix().parts().forEach(part -> open.push(part.materialId()));
+                    }
+                });
+            }
+        }
+        return found;
+    }
+
+    /**
+     * Stores own materials that name each other, all or none.
+     *
+     * @throws OutOfRangeException if one of them cannot be made
+     */
+    public void addTogether(final Map<String, OwnMaterialFacts> facts) {
+        facts.forEach((id, each) -> {
+            checkId(id);
+            if (own.findById(id).isEmpty()) {
+                own.save(new StoredOwnMaterial(id, each, clock.instant()));
+            }
+        });
+        own.flush();
+        facts.forEach((id, each) -> preview(id, each));
+        events.publishEvent(new MaterialsChanged());
     }
 
     /** Stores an own material; a second call with the same id changes nothing. */
@@ -118,10 +157,7 @@ public class OwnMaterials implements TakenAway {
      */
     @Transactional(readOnly = true)
     public Material preview(final String id, final OwnMaterialFacts facts) {
-        if (!id.matches("own_[a-z0-9_]{1,50}")) {
-            throw new OutOfRangeException(
-                    "own.id", id, TableText.said("own_ and then small letters, digits and underscores"));
-        }
+        checkId(id);
         final Map<String, OwnMaterialFacts> told = new LinkedHashMap<>();
         own.findAllByOrderByStoredAtAscIdAsc().forEach(each -> told.put(each.id(), each.facts()));
         final boolean others =
@@ -129,6 +165,13 @@ public class OwnMaterials implements TakenAway {
         told.put(id, facts);
         return (others ? madeBesideOthers(id, told) : OwnMaterialBuilder.of(told))
                 .stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    private static void checkId(final String id) {
+        if (!id.matches("own_[a-z0-9_]{1,50}")) {
+            throw new OutOfRangeException(
+                    "own.id", id, TableText.said("own_ and then small letters, digits and underscores"));
+        }
     }
 
     /** All that can be made where some of the others cannot. */

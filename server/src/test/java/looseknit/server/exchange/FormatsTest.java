@@ -1,0 +1,176 @@
+package looseknit.server.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.util.List;
+import java.util.zip.ZipInputStream;
+import looseknit.server.ApiTest;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.ActiveProfiles;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The published description of the format is what is written, and what is written follows it. */
+@ApiTest
+@ActiveProfiles("demo")
+class FormatsTest {
+
+    private static final Path FORMATS = Path.of("..", "docs", "formats");
+    private static final JsonMapper PRETTY =
+            JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+    @Autowired
+    private Exchange exchange;
+
+    @Autowired
+    private javax.sql.DataSource store;
+
+    @Test
+    void theSchemaIsPublishedAndTheDemoFollowsIt() throws Exception {
+        final String schema = PRETTY.writeValueAsString(schema()) + "\n";
+        committed("house.schema.json", schema);
+        final String document = document();
+        final Schema published = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(schema, InputFormat.JSON);
+        final List<Error> errors = published.validate(document, InputFormat.JSON);
+        assertThat(errors).isEmpty();
+        assertThat(published.validate(document.replace("\"label\":", "\"labelled\":"), InputFormat.JSON))
+                .isNotEmpty();
+        assertThat(published.validate(document.replaceFirst("\"version\":\\d+", "\"version\":\"x\""), InputFormat.JSON))
+                .isNotEmpty();
+    }
+
+    /** One row of each kind of the demo's, so that another programmer sees what it looks like. */
+    @Test
+    void theExampleIsMadeFromTheDemo() throws Exception {
+        final ObjectNode whole = (ObjectNode) PRETTY.readTree(document());
+        final ObjectNode example = PRETTY.createObjectNode();
+        for (final var property : whole.properties()) {
+            final JsonNode value = property.getValue();
+            if (value instanceof ArrayNode list) {
+                final ArrayNode first = example.putArray(property.getKey());
+                if (!list.isEmpty()) {
+                    first.add(list.get(0));
+                }
+            } else {
+                example.set(property.getKey(), value);
+            }
+        }
+        final JsonNode committed = committedTree("house-example.json", PRETTY.writeValueAsString(example) + "\n");
+        assertThat(shape(committed)).isEqualTo(shape(example));
+    }
+
+    /** The names of the fields, however the values change from day to day. */
+    private static String shape(final JsonNode node) {
+        final StringBuilder names = new StringBuilder();
+        node.properties().forEach(property -> {
+            names.append(property.getKey());
+            final JsonNode value = property.getValue();
+            if (value.isArray() && !value.isEmpty() && value.get(0).isObject()) {
+                names.append('[')
+                        .append(String.join(" ", value.get(0).propertyNames()))
+                        .append(']');
+            }
+            names.append('\n');
+        });
+        return names.toString();
+    }
+
+    private static void committed(final String name, final String fresh) throws Exception {
+        if (Boolean.getBoolean("looseknit.formats.write")) {
+            Files.createDirectories(FORMATS);
+            Files.writeString(FORMATS.resolve(name), fresh);
+        }
+        assertThat(Files.readString(FORMATS.resolve(name)))
+                .as("docs/formats/%s is stale: run ./loose-knit formats", name)
+                .isEqualTo(fresh);
+    }
+
+    private static JsonNode committedTree(final String name, final String fresh) throws Exception {
+        if (Boolean.getBoolean("looseknit.formats.write")) {
+            Files.createDirectories(FORMATS);
+            Files.writeString(FORMATS.resolve(name), fresh);
+        }
+        return PRETTY.readTree(Files.readString(FORMATS.resolve(name)));
+    }
+
+    private String document() throws Exception {
+        final ByteArrayOutputStream out = new ByteArrayOutputStream();
+        exchange.write(out);
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(out.toByteArray()))) {
+            zip.getNextEntry();
+            return new String(zip.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    private JsonNode schema() throws Exception {
+        final ObjectNode schema = PRETTY.createObjectNode();
+        schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        schema.put("title", "Everything that was written in a house of Loose Knit");
+        schema.put("type", "object");
+        final ObjectNode properties = schema.putObject("properties");
+        properties.putObject("format").put("const", HouseWriter.FORMAT);
+        properties.putObject("version").put("const", exchange.version());
+        properties.putObject("writtenAt").put("type", "string").put("format", "date-time");
+        final ArrayNode required =
+                schema.putArray("required").add("format").add("version").add("writtenAt");
+        try (Connection connection = store.getConnection()) {
+            for (final Kind kind : Kind.values()) {
+                required.add(kind.words());
+                properties.set(kind.words(), list(connection, kind));
+            }
+        }
+        return schema.put("additionalProperties", false);
+    }
+
+    private static ObjectNode list(final Connection connection, final Kind kind) throws Exception {
+        final Columns columns = Columns.of(connection, kind);
+        final ObjectNode list = PRETTY.createObjectNode().put("type", "array");
+        final ObjectNode row = list.putObject("items").put("type", "object");
+        final ObjectNode fields = row.putObject("properties");
+        final ArrayNode wanted = row.putArray("required");
+        for (int i = 0; i < columns.names().size(); i++) {
+            final String name = columns.names().get(i);
+            final ObjectNode field = fields.putObject(Kind.field(name));
+            switch (columns.types().get(i)) {
+                case ID -> field.put("type", "string").put("format", "uuid");
+                case MOMENT -> field.put("type", "string").put("format", "date-time");
+                case DAY -> field.put("type", "string").put("format", "date");
+                case NUMBER -> field.put("type", "number");
+                case WHOLE -> field.put("type", "integer");
+                case YES_OR_NO -> field.put("type", "boolean");
+                case PICTURE ->
+                    field.put("type", "string").put("pattern", "^photos/[0-9a-f-]{36}/(picture|thumbnail)\\.jpg$");
+                case TEXT -> field.putArray("type").add("string").add("object");
+            }
+            try (var there = connection
+                    .getMetaData()
+                    .getColumns(
+                            null,
+                            "PUBLIC",
+                            kind.table().toUpperCase(java.util.Locale.ROOT),
+                            name.toUpperCase(java.util.Locale.ROOT))) {
+                if (there.next() && "NO".equals(there.getString("IS_NULLABLE"))) {
+                    wanted.add(Kind.field(name));
+                }
+            }
+        }
+        row.put("additionalProperties", false);
+        return list;
+    }
+}
