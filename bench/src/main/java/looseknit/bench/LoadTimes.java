@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 
 /**
  * A large house: the pots and looks of the demo, copied until there are 10,000 and 500,000, and how long the pages that people open every day take to be
@@ -21,6 +22,7 @@ import java.util.Map;
  */
 public final class LoadTimes {
 
+    private static final int POLL_MS = 100;
     private static final int POTS = 10_000;
     private static final int LOOKS = 500_000;
     private static final int CALLS = 20;
@@ -48,6 +50,40 @@ public final class LoadTimes {
                 measure(server, page.getKey(), page.getValue());
             }
             System.out.println(server.memory());
+            final Path file = data.resolve("everything.zip");
+            final long begun = System.nanoTime();
+            server.download("/api/house/everything", file);
+            System.out.printf(
+                    "everything out: %.1f s, %.1f MB; %s%n",
+                    (System.nanoTime() - begun) / 1e9, Files.size(file) / 1e6, server.memory());
+        }
+        takeIn(args[0], data.resolve("everything.zip"));
+    }
+
+    /** Everything into an empty house. */
+    private static void takeIn(final String jar, final Path file) throws IOException, InterruptedException {
+        final Path empty = Files.createTempDirectory("loose-knit-empty");
+        try (RunningServer server = RunningServer.start(jar, empty, MACHINE, List.of())) {
+            final String path = "/api/house/incoming/" + UUID.randomUUID();
+            long begun = System.nanoTime();
+            server.upload(path, "application/zip", file);
+            String state = settled(server, path);
+            System.out.printf("looked through: %.1f s, %s%n", (System.nanoTime() - begun) / 1e9, state);
+            begun = System.nanoTime();
+            server.post(path + "/take", "{}");
+            state = settled(server, path);
+            System.out.printf("taken in: %.1f s, %s; %s%n", (System.nanoTime() - begun) / 1e9, state, server.memory());
+        }
+    }
+
+    private static String settled(final RunningServer server, final String path)
+            throws IOException, InterruptedException {
+        while (true) {
+            final String state = server.get(path).body().replaceAll("(?s).*\"state\":\"(\\w+)\".*", "$1");
+            if (!state.equals("READING") && !state.equals("TAKING")) {
+                return state;
+            }
+            Thread.sleep(POLL_MS);
         }
     }
 

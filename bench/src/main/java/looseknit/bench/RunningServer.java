@@ -97,6 +97,22 @@ final class RunningServer implements AutoCloseable {
                 HttpResponse.BodyHandlers.ofString());
     }
 
+    /** Keeps what it answers in a file. */
+    void download(final String path, final Path file) throws IOException, InterruptedException {
+        http.send(HttpRequest.newBuilder(URI.create(address + path)).build(), HttpResponse.BodyHandlers.ofFile(file));
+    }
+
+    /** Sends it a file of a kind. */
+    HttpResponse<String> upload(final String path, final String kind, final Path file)
+            throws IOException, InterruptedException {
+        return http.send(
+                HttpRequest.newBuilder(URI.create(address + path))
+                        .header("Content-Type", kind)
+                        .POST(HttpRequest.BodyPublishers.ofFile(file))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
     private boolean healthy() throws InterruptedException {
         try {
             return get("/actuator/health").statusCode() == 200;
