@@ -2,7 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import type { SharedBlend, TakenBlend } from '@/api/types'
@@ -16,6 +16,10 @@ const client = useQueryClient()
 const blend = ref<SharedBlend>()
 const looked = ref<TakenBlend>()
 const id = ref('')
+/** What comes with it and is not another than what is here. */
+const brought = computed(() =>
+  (looked.value?.fresh ?? []).filter((name) => looked.value?.renamed.includes(name) !== true),
+)
 
 const read = async (file: File): Promise<SharedBlend> => {
   if (file.size > MOST_BYTES) {
@@ -76,7 +80,7 @@ const take = async () => {
     <template v-if="looked && blend">
       <p v-if="blend.note" class="note">“{{ blend.note }}”</p>
       <p v-if="looked.tests > 0">{{ $t('blend.takeIn.tests', { n: looked.tests }, looked.tests) }}</p>
-      <p v-if="looked.fresh.length > 0">{{ $t('blend.takeIn.fresh', { names: looked.fresh.join(', ') }) }}</p>
+      <p v-if="brought.length > 0">{{ $t('blend.takeIn.fresh', { names: brought.join(', ') }) }}</p>
       <p v-if="looked.renamed.length > 0">
         {{ $t('blend.takeIn.renamed', { names: looked.renamed.join(', ') }) }}
       </p>
@@ -104,6 +108,7 @@ const take = async () => {
   font-style: italic;
 }
 .ways {
+  margin-top: 12px;
   display: flex;
   gap: 16px;
   align-items: center;
