@@ -94,16 +94,6 @@ const take = async () => {
 </template>
 
 <style scoped>
-.pick {
-  cursor: pointer;
-  color: var(--bottle);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
-.pick:focus-within {
-  outline: 2px solid var(--bottle);
-  outline-offset: 3px;
-}
 .note {
   font-style: italic;
 }

@@ -102,7 +102,7 @@ const kindWords = (kind: string) => t(`frame.exchange.kinds.${kind}`)
     <p class="soft">{{ $t('frame.exchange.lead') }}</p>
     <p class="ways">
       <a href="/api/house/everything" download class="word">{{ $t('frame.exchange.out') }}</a>
-      <label class="word pick">
+      <label class="pick">
         {{ $t('frame.exchange.in') }}
         <input
           type="file"
@@ -173,16 +173,6 @@ h2 {
   gap: 8px 18px;
   align-items: center;
   margin: 8px 0;
-}
-.pick {
-  cursor: pointer;
-  color: var(--bottle);
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
-.pick:focus-within {
-  outline: 2px solid var(--bottle);
-  outline-offset: 3px;
 }
 .found {
   display: grid;
