@@ -66,7 +66,7 @@ const take = async () => {
 </script>
 
 <template>
-  <label class="pick">
+  <label class="file-pick">
     {{ $t('blend.takeIn.open') }}
     <input type="file" accept=".json,application/json" class="visually-hidden" @change="choose" />
   </label>

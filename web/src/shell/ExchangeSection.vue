@@ -102,7 +102,7 @@ const kindWords = (kind: string) => t(`frame.exchange.kinds.${kind}`)
     <p class="soft">{{ $t('frame.exchange.lead') }}</p>
     <p class="ways">
       <a href="/api/house/everything" download class="word">{{ $t('frame.exchange.out') }}</a>
-      <label class="pick">
+      <label class="file-pick">
         {{ $t('frame.exchange.in') }}
         <input
           type="file"
