@@ -11,6 +11,7 @@ import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,6 +41,7 @@ class Exchange {
 
     private static final Logger LOG = LoggerFactory.getLogger(Exchange.class);
     private static final String FILE = "everything.zip";
+    private static final long SMALL_BYTES = 1_000_000;
 
     private final DataSource store;
     private final Flyway schema;
@@ -146,7 +148,7 @@ class Exchange {
         job.end(Incoming.State.READY, "Looked through. Nothing has been changed.");
     }
 
-    private void takeIn(final Incoming job, final Merge.Wins wins) throws SQLException {
+    private void takeIn(final Incoming job, final Merge.Wins wins) throws IOException, SQLException {
         house.backUpFirst();
         final List<UUID> taken = new ArrayList<>();
         try (Connection incoming = DriverManager.getConnection(readInto(job));
@@ -199,6 +201,12 @@ class Exchange {
     }
 
     private static void forget(final Incoming job) {
+        try (Connection incoming = DriverManager.getConnection(readInto(job));
+                Statement end = incoming.createStatement()) {
+            end.execute("SHUTDOWN IMMEDIATELY");
+        } catch (final SQLException | IOException e) {
+            LOG.warn("What was read of a file is not closed: {}", e.getMessage());
+        }
         try {
             FileSystemUtils.deleteRecursively(job.folder());
         } catch (final IOException e) {
@@ -206,7 +214,10 @@ class Exchange {
         }
     }
 
-    private static String readInto(final Incoming job) {
-        return "jdbc:h2:file:" + job.folder().resolve("incoming").toAbsolutePath() + ";DB_CLOSE_DELAY=0";
+    /** A small file is read into memory, a large one into a file. */
+    private static String readInto(final Incoming job) throws IOException {
+        return Files.size(job.folder().resolve(FILE)) < SMALL_BYTES
+                ? "jdbc:h2:mem:incoming-%s;DB_CLOSE_DELAY=-1".formatted(job.id())
+                : "jdbc:h2:file:" + job.folder().resolve("incoming").toAbsolutePath() + ";CACHE_SIZE=32768";
     }
 }

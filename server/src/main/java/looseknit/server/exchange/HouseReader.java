@@ -274,6 +274,8 @@ class HouseReader {
     private static void run(final PreparedStatement batch, final Kind kind) throws SQLException {
         try {
             batch.executeBatch();
+            // nobody else reads this store, and all of it is thrown away if something is wrong
+            batch.getConnection().commit();
         } catch (final java.sql.BatchUpdateException e) {
             throw new Unreadable(
                     "Among the %s of the file is one that cannot be: %s.".formatted(kind.words(), plain(e)));

@@ -167,6 +167,7 @@ final class Merge {
                         && !columns.names().get(i).equals("revision"))
                 .boxed()
                 .toList();
+        final boolean empty = isEmpty(kind);
         try (PreparedStatement all = file.prepareStatement("SELECT %s FROM %s ORDER BY %s"
                         .formatted(String.join(", ", columns.names()), kind.table(), order));
                 PreparedStatement one = house.prepareStatement("SELECT %s FROM %s WHERE %s"
@@ -176,7 +177,7 @@ final class Merge {
                 while (rows.next()) {
                     step.run();
                     final Object[] row = values(rows, columns);
-                    final Object[] there = find(one, kind.key(), columns, row);
+                    final Object[] there = empty ? null : find(one, kind.key(), columns, row);
                     if (stay != null && stays(kind, columns, row, stay)) {
                         continue;
                     }
@@ -198,6 +199,13 @@ final class Merge {
             }
         }
         return new Count(fresh, same, differing);
+    }
+
+    private boolean isEmpty(final Kind kind) throws SQLException {
+        try (PreparedStatement any = house.prepareStatement("SELECT 1 FROM %s LIMIT 1".formatted(kind.table()));
+                ResultSet row = any.executeQuery()) {
+            return !row.next();
+        }
     }
 
     /** Whether it is a part of something that stays as it is here. */
