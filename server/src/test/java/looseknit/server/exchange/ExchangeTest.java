@@ -12,6 +12,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.ResultSet;
@@ -55,18 +56,32 @@ class ExchangeTest {
     private ConfigurableApplicationContext other;
     private byte[] everything = {};
 
-    private ConfigurableApplicationContext start(final Path data, final String profile) {
+    /** A house of the demo as it lay on the disk once. */
+    private static void lay(final Path data) throws IOException {
+        try (InputStream file =
+                        Objects.requireNonNull(ExchangeTest.class.getResourceAsStream("/houses/schema-13.zip"));
+                ZipInputStream zip = new ZipInputStream(file)) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                if (entry.getName().endsWith(".mv.db")) {
+                    Files.copy(zip, data.resolve(entry.getName()));
+                }
+            }
+        }
+    }
+
+    private ConfigurableApplicationContext start(final Path data) {
         final SpringApplication application = new SpringApplication(LooseKnit.class);
         final HouseStart folder = new HouseStart();
         held.add(folder);
         application.addListeners(folder);
-        return application.run("--looseknit.data=" + data, "--server.port=0", "--spring.profiles.active=" + profile);
+        return application.run("--looseknit.data=" + data, "--server.port=0");
     }
 
     @BeforeAll
     void twoHouses() throws Exception {
-        full = start(first, "demo");
-        other = start(second, "");
+        lay(first);
+        full = start(first);
+        other = start(second);
         picture();
         everything = http.send(
                         HttpRequest.newBuilder(uri(full, "/api/house/everything"))
