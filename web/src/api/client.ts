@@ -13,18 +13,22 @@ export const onSignInWanted = (then: () => void) => {
 
 const inQuery = createQuerySerializer()
 
+/** Sends a request; in a house that is shared a change carries the token of the page. */
+const ask = (request: Request) => {
+  const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1]
+  if (token !== undefined) {
+    request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
+  }
+  return globalThis.fetch(request)
+}
+
 /** The server, asked in the units and the language of the person. */
 export const api = createClient<paths>({
   baseUrl: window.location.origin,
   querySerializer: (query) => inQuery({ ...query, units: speech.units }),
   fetch: (request) => {
     request.headers.set('Accept-Language', language())
-    // in a house that is shared a change carries the token of the page
-    const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1]
-    if (token !== undefined) {
-      request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
-    }
-    return globalThis.fetch(request)
+    return ask(request)
   },
 })
 
@@ -52,4 +56,19 @@ export const answer = async <T>(call: Promise<Answered<T>>): Promise<T> => {
     throw problemOf(answered.response.status, answered.error)
   }
   return answered.data as T
+}
+
+/** Sends a file of a kind, as it is, and answers with what the server says of it. */
+export const sendFile = async <T>(path: string, kind: string, file: Blob): Promise<T> => {
+  const request = new Request(new URL(path, window.location.origin), {
+    method: 'POST',
+    headers: { 'Content-Type': kind, 'Accept-Language': language() },
+    body: file,
+  })
+  return answer(
+    ask(request).then(async (response) => {
+      const body: unknown = await response.json().catch(() => undefined)
+      return response.ok ? { data: body as T, response } : { error: body, response }
+    }),
+  )
 }

@@ -187,15 +187,17 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
               <RouterLink :to="`/batches/${batch.id}`">{{ batch.blendName }}</RouterLink>
               <span class="soft">
                 {{
-                  batch.pots === 0
-                    ? text(settings.measures.volume(batch.litresToMake ?? 0))
-                    : $t('care.todayPage.for', {
-                        volume: text(settings.measures.volume(batch.litresToMake ?? 0)),
-                        batch:
-                          batch.pots === 1
-                            ? $t('care.todayPage.onePot')
-                            : $t('care.todayPage.pots', { pots: batch.pots }),
-                      })
+                  batch.litresToMake === undefined
+                    ? '–'
+                    : batch.pots === 0
+                      ? text(settings.measures.volume(batch.litresToMake))
+                      : $t('care.todayPage.for', {
+                          volume: text(settings.measures.volume(batch.litresToMake)),
+                          batch:
+                            batch.pots === 1
+                              ? $t('care.todayPage.onePot')
+                              : $t('care.todayPage.pots', { pots: batch.pots }),
+                        })
                 }}
               </span>
             </li>

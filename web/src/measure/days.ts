@@ -39,6 +39,11 @@ const short = new Intl.DateTimeFormat('en-GB', {
   timeZone: 'UTC',
 })
 
+const moment = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+
+/** A day with its time, here. */
+export const momentWords = (at: string): string => moment.format(new Date(at))
+
 export const longDate = (day: string): string => long.format(atNoon(day))
 export const shortDate = (day: string): string => short.format(atNoon(day))
 

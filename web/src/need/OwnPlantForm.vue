@@ -8,13 +8,15 @@ import SelectField from '@/parts/SelectField.vue'
 import TextField from '@/parts/TextField.vue'
 import { useForm } from '@/parts/useForm'
 import NumberField from '@/measure/NumberField.vue'
-import { figure } from '@/measure/units'
+import { useSettings } from '@/measure/settings'
+import { figure, text } from '@/measure/units'
 import { writeOver } from '@/parts/which'
 import { t } from '@/words'
 import { MINERALS, REPOTTINGS, TRIGGERS } from './words'
 
 /** A plant of the person's own, copied from one of the Book: only what differs is filled in. Kept in the browser until it is stored. */
 const props = defineProps<{ like: Plant; own?: Plant | undefined }>()
+const settings = useSettings()
 const emit = defineEmits<{ saved: [id: string]; closed: [] }>()
 const start = (): OwnPlant => props.own?.own ?? { name: '', likeId: props.like.id }
 const KEY = `loose-knit.own-plant.${props.own?.id ?? props.like.id}`
@@ -135,6 +137,21 @@ const idFor = (text: string) => {
     .slice(0, 50)
   return `my_${plain || 'plant'}_${crypto.randomUUID().slice(0, 4)}`
 }
+const valueWords = (kind: (typeof FIGURES)[number]['kind'], value: number) => {
+  if (kind === 'temperature') {
+    return text(settings.measures.temperature(value))
+  }
+  return kind === 'length' ? text(settings.measures.length(value)) : figure(value, 1, true)
+}
+/** What is told of it beside the plant that it is like. */
+const factWords = (facts: OwnPlant) =>
+  [
+    facts.name,
+    ...FIGURES.filter(({ key }) => facts[key] !== undefined).map(
+      ({ key, label, kind }) => `${label} ${valueWords(kind, Number(facts[key]))}`,
+    ),
+    ...(facts.note ? [`“${facts.note}”`] : []),
+  ].join(', ')
 const store = async () => {
   const plainName = kept.value.facts.name?.trim() ?? ''
   if (plainName === '') {
@@ -153,7 +170,11 @@ const store = async () => {
             body: { ...kept.value.facts, name: plainName },
           }),
         ),
-      { what: plainName, here: plainName, there: (current) => current.name },
+      {
+        what: plainName,
+        here: factWords({ ...kept.value.facts, name: plainName }),
+        there: (current) => factWords(current.own ?? { name: current.name, likeId: '' }),
+      },
     ),
   )
   if (stored) {

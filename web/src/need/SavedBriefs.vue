@@ -5,17 +5,20 @@ import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Brief, SavedBrief } from '@/api/types'
+import { useSettings } from '@/measure/settings'
 import InPlace from '@/parts/InPlace.vue'
 import { say, sayProblem } from '@/parts/notices'
 import { writeOver } from '@/parts/which'
 import { t } from '@/words'
 import { usePlants } from './usePlants'
+import { everyWords, potWords } from './words'
 
 /** Briefs that are kept under a name: to start from one, or to keep this one. */
 const model = defineModel<Brief>({ required: true })
 const emit = defineEmits<{ undo: [] }>()
 const client = useQueryClient()
 const { plant } = usePlants()
+const settings = useSettings()
 const { data } = useQuery({ queryKey: ['briefs'], queryFn: () => answer(api.GET('/api/briefs')) })
 const briefs = computed(() => data.value ?? [])
 const typed = ref<string>()
@@ -25,8 +28,15 @@ const name = computed({
 })
 
 const about = (saved: SavedBrief) => plant(saved.brief.plantId ?? '')?.name ?? ''
-const aboutBrief = (brief: Brief) =>
-  [plant(brief.plantId ?? '')?.name, brief.place?.name, brief.pot?.wall].filter(Boolean).join(', ')
+const aboutBrief = ({ plantId, pot, place, habit }: Brief) =>
+  [
+    plant(plantId ?? '')?.name,
+    pot && potWords(pot, settings.measures),
+    place?.name,
+    habit && everyWords(habit.everyDays),
+  ]
+    .filter(Boolean)
+    .join(', ')
 const changed = () => client.invalidateQueries({ queryKey: ['briefs'] })
 /** Keeps a brief; whether one of the same name is written over is asked. */
 const put = (id: string, as: string, brief: Brief) =>

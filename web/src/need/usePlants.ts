@@ -4,8 +4,8 @@ import { answer, api } from '@/api/client'
 import { speech } from '@/api/speech'
 import type { Place, PlaceChoice } from '@/api/types'
 import { useSettings } from '@/measure/settings'
-import { text } from '@/measure/units'
 import { writeOver } from '@/parts/which'
+import { climateWords } from './words'
 
 /** The Book's plants by their names, loaded once. */
 export const usePlants = () => {
@@ -55,8 +55,7 @@ export const usePlaces = () => {
     queryFn: () => answer(api.GET('/api/places')),
     staleTime: 60_000,
   })
-  const placeWords = (place: Place) =>
-    [text(settings.measures.temperature(place.temperatureC)), `${place.humidityPercent} %`].join(', ')
+  const placeWords = (place: Place) => climateWords(place, settings.measures)
   const remember = async (place: Place) => {
     const seen = query.data.value?.find((each) => each.place.name === place.name)?.revision
     const kept = await writeOver<PlaceChoice, PlaceChoice>(

@@ -84,7 +84,7 @@ const price = computed(() =>
     <div v-else class="numbers figures">
       <span
         >{{ text(settings.measures.stock(left)) }}
-        <small class="soft">{{
+        <small v-if="!lot.problem" class="soft">{{
           $t('shelf.lotRow.of', { stock: text(settings.measures.stock(lot.fullLitres)) })
         }}</small></span
       >

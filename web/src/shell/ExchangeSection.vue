@@ -2,8 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
 import { computed, onBeforeUnmount, ref } from 'vue'
-import { answer, api } from '@/api/client'
-import { problemOf, unreachable } from '@/api/problem'
+import { answer, api, sendFile } from '@/api/client'
 import type { IncomingFile } from '@/api/types'
 import { say, sayProblem } from '@/parts/notices'
 import { t } from '@/words'
@@ -14,7 +13,7 @@ const AGAIN_MS = 400
 const incoming = ref<IncomingFile>()
 const wins = ref<'HERE' | 'FILE'>('HERE')
 const problem = ref<string>()
-const busy = computed(() => incoming.value?.state === 'READING' || incoming.value?.state === 'TAKING')
+const busy = computed(() => incoming.value?.state === 'READING' || incoming.value?.state === 'STORING')
 const differing = computed(() => (incoming.value?.kinds ?? []).reduce((sum, each) => sum + each.differing, 0))
 const fresh = computed(() => (incoming.value?.kinds ?? []).reduce((sum, each) => sum + each.fresh, 0))
 let gone = false
@@ -37,7 +36,6 @@ const follow = async (id: string) => {
     await client.invalidateQueries()
   }
 }
-const token = () => decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '')
 const send = async (event: Event) => {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
@@ -49,19 +47,7 @@ const send = async (event: Event) => {
   wins.value = 'HERE'
   const id = crypto.randomUUID()
   try {
-    const request = new Request(new URL(`/api/house/incoming/${id}`, window.location.origin), {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/zip', 'X-XSRF-TOKEN': token() },
-      body: file,
-    })
-    const sent = await fetch(request).catch(() => {
-      throw unreachable()
-    })
-    const body: unknown = await sent.json().catch(() => undefined)
-    if (!sent.ok) {
-      throw problemOf(sent.status, body)
-    }
-    incoming.value = body as IncomingFile
+    incoming.value = await sendFile<IncomingFile>(`/api/house/incoming/${id}`, 'application/zip', file)
     await follow(id)
   } catch (error) {
     incoming.value = undefined
@@ -143,20 +129,26 @@ const kindWords = (kind: string) => t(`frame.exchange.kinds.${kind}`)
       </table>
       <div>
         <p v-if="fresh + differing === 0">{{ $t('frame.exchange.nothing') }}</p>
-        <fieldset v-if="differing > 0">
+        <p v-for="each in incoming.clashes.slice(0, 3)" :key="each" class="say attention">{{ each }}</p>
+        <fieldset v-if="differing > 0 && incoming.possible">
           <legend>{{ $t('frame.exchange.which', { n: differing }) }}</legend>
           <label><input v-model="wins" type="radio" value="HERE" /> {{ $t('frame.exchange.here') }}</label>
           <label
             ><input v-model="wins" type="radio" value="FILE" :disabled="incoming.clashes.length > 0" />
             {{ $t('frame.exchange.file') }}</label
           >
-          <p v-for="each in incoming.clashes.slice(0, 3)" :key="each" class="say attention">{{ each }}</p>
         </fieldset>
         <p v-if="numbers" class="soft">{{ $t('frame.exchange.numbers', { list: numbers }) }}</p>
         <p class="ways">
-          <Button v-if="fresh + differing > 0" :label="$t('frame.exchange.take')" @click="take" />
+          <Button
+            v-if="fresh + differing > 0 && incoming.possible"
+            :label="$t('frame.exchange.take')"
+            @click="take"
+          />
           <button type="button" class="plain" @click="leave">{{ $t('frame.exchange.leave') }}</button>
-          <small v-if="fresh + differing > 0" class="soft">{{ $t('frame.exchange.backed') }}</small>
+          <small v-if="fresh + differing > 0 && incoming.possible" class="soft">{{
+            $t('frame.exchange.backed')
+          }}</small>
         </p>
       </div>
     </div>

@@ -135,6 +135,7 @@ describe('the house', () => {
         { kind: 'looks', fresh: 40, same: 0, differing: 0 },
       ],
       clashes: [],
+      possible: true,
       numbers: [{ before: '2026-03-01-1', now: '2026-03-01-2' }],
     }
     vi.spyOn(crypto, 'randomUUID').mockReturnValue('00000000-0000-4000-8000-000000000001')

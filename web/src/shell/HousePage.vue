@@ -4,6 +4,7 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { figure } from '@/measure/units'
+import { momentWords } from '@/measure/days'
 import { say, sayProblem } from '@/parts/notices'
 import { t } from '@/words'
 import ExchangeSection from './ExchangeSection.vue'
@@ -31,7 +32,6 @@ const size = (bytes: number) =>
   bytes < BYTES_A_GB
     ? t('frame.house.mb', { mb: figure(bytes / BYTES_A_MB, bytes < BYTES_A_MB ? 2 : 1) })
     : t('frame.house.gb', { gb: figure(bytes / BYTES_A_GB, 1) })
-const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 const doing = async (work: () => Promise<void>) => {
   busy.value = true
   try {
@@ -112,7 +112,7 @@ const restore = (name: string) =>
         <div>
           <dt>{{ $t('frame.house.checked') }}</dt>
           <dd v-if="data.check && !data.check.problem">
-            {{ $t('frame.house.allRead', { at: when(data.check.at), rows: data.check.rows }) }}
+            {{ $t('frame.house.allRead', { at: momentWords(data.check.at), rows: data.check.rows }) }}
           </dd>
           <dd v-else>{{ $t('frame.house.notYet') }}</dd>
         </div>
@@ -131,7 +131,7 @@ const restore = (name: string) =>
         </thead>
         <tbody>
           <tr v-for="each in data.backups" :key="each.name">
-            <th scope="row">{{ when(each.at) }}</th>
+            <th scope="row">{{ momentWords(each.at) }}</th>
             <td>{{ $t(`frame.house.why.${each.why}`) }}</td>
             <td class="right figures">{{ size(each.bytes) }}</td>
             <td class="doings">
@@ -139,7 +139,7 @@ const restore = (name: string) =>
               <button
                 type="button"
                 class="plain"
-                :aria-label="`${$t('frame.house.restore')}: ${when(each.at)}`"
+                :aria-label="`${$t('frame.house.restore')}: ${momentWords(each.at)}`"
                 :disabled="busy || restarting"
                 @click="asked = each.name"
               >
@@ -151,7 +151,7 @@ const restore = (name: string) =>
                 role="alertdialog"
                 :aria-label="$t('frame.house.sure')"
               >
-                <p>{{ $t('frame.house.replaces', { at: when(each.at) }) }}</p>
+                <p>{{ $t('frame.house.replaces', { at: momentWords(each.at) }) }}</p>
                 <Button
                   :label="$t('frame.house.yes')"
                   size="small"

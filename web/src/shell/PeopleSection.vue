@@ -5,6 +5,7 @@ import InputText from 'primevue/inputtext'
 import { computed, reactive, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Person } from '@/api/types'
+import { momentWords } from '@/measure/days'
 import { say, sayProblem } from '@/parts/notices'
 import InPlace from '@/parts/InPlace.vue'
 import SelectField from '@/parts/SelectField.vue'
@@ -32,7 +33,6 @@ const { data: deeds } = useQuery({
 })
 const ROLES = ['KEEPER', 'HELPER', 'GUEST'] as const
 const roleOptions = ROLES.map((value) => ({ value, label: t(`frame.people.roles.${value}`) }))
-const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 
 const fresh = reactive<{ name: string; role: Person['role']; password: string }>({
   name: '',
@@ -138,7 +138,7 @@ const out = (everywhere: boolean) => signOut(everywhere).catch(sayProblem)
                   @update:model-value="(role: Person['role']) => change(each, role)"
                 />
               </td>
-              <td>{{ when(each.since) }}</td>
+              <td>{{ momentWords(each.since) }}</td>
               <td class="doings">
                 <InPlace :words="$t('frame.people.newPassword')" :label="$t('frame.people.newPassword')">
                   <template #default="{ close }">
@@ -231,7 +231,7 @@ const out = (everywhere: boolean) => signOut(everywhere).catch(sayProblem)
             </thead>
             <tbody>
               <tr v-for="(each, i) in deeds" :key="i">
-                <td>{{ when(each.at) }}</td>
+                <td>{{ momentWords(each.at) }}</td>
                 <td>{{ each.who }}</td>
                 <td>{{ each.what }}</td>
               </tr>

@@ -2,6 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
+import { momentWords } from '@/measure/days'
 import { say, sayProblem } from '@/parts/notices'
 import { t } from '@/words'
 
@@ -13,7 +14,6 @@ const { data } = useQuery({
   staleTime: 0,
 })
 const gone = computed(() => data.value ?? [])
-const when = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 const putBack = async (each: { kind: string; id: string; name: string }) => {
   try {
     await answer(
@@ -46,7 +46,7 @@ const putBack = async (each: { kind: string; id: string; name: string }) => {
       <tr v-for="each in gone" :key="each.kind + each.id">
         <th scope="row">{{ each.name }}</th>
         <td>{{ $t(`frame.away.kind.${each.kind}`) }}</td>
-        <td>{{ when(each.at) }}</td>
+        <td>{{ momentWords(each.at) }}</td>
         <td class="doings">
           <button
             type="button"

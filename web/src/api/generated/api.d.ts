@@ -3838,7 +3838,7 @@ export interface components {
             added: number;
             /** Format: int64 */
             changed: number;
-            /** Format: int32 */
+            /** Format: int64 */
             done: number;
             /** Format: uuid */
             id: string;
@@ -3874,11 +3874,12 @@ export interface components {
             id: string;
             kinds: components["schemas"]["IncomingKindBody"][];
             numbers: components["schemas"]["NewNumberBody"][];
+            possible: boolean;
             /** Format: int64 */
             rows: number;
             says: string;
             /** @enum {string} */
-            state: "READING" | "READY" | "TAKING" | "DONE" | "FAILED" | "CANCELLED";
+            state: "READING" | "READY" | "STORING" | "DONE" | "FAILED" | "CANCELLED";
         };
         IncomingKindBody: {
             /** Format: int64 */

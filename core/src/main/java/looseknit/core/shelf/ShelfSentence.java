@@ -24,7 +24,8 @@ public enum ShelfSentence implements Code {
     JAR_SOURCE,
     FROM_ITS_MAKE_UP("certainty"),
     LOW("left"),
-    OLD_BAG("months");
+    OLD_BAG("months"),
+    NO_MATERIAL_ANY_MORE("material");
 
     private final List<String> arguments;
 

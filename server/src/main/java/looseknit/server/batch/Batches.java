@@ -225,16 +225,8 @@ public class Batches {
     /**
      * Marks a batch as mixed on a day, or as not yet mixed. What went into it comes off the lots, and is given back with it.
      *
-     * @throws Refused if it shall not be mixed after all although something was done with it
-     */
-    public Batch mixed(final UUID id, final @Nullable LocalDate day) {
-        return mixed(id, day, true);
-    }
-
-    /**
-     * The same for a batch that somebody saw.
-     *
      * @param seen the revision that was seen
+     * @throws Refused if it shall not be mixed after all although something was done with it
      * @throws StaleRevision if its amounts have changed since
      */
     Batch mixed(final UUID id, final @Nullable LocalDate day, final @Nullable Long seen) {

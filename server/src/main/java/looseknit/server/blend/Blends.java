@@ -67,6 +67,12 @@ public class Blends implements TakenAway {
         return blends.count() > 0;
     }
 
+    /** Whether there is or was a blend with this id. */
+    @Transactional(readOnly = true)
+    public boolean knows(final UUID id) {
+        return blends.existsById(id);
+    }
+
     /** The blend with this id, deleted or not. */
     @Transactional(readOnly = true)
     public Blend get(final UUID id) {

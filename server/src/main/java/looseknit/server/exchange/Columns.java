@@ -121,10 +121,24 @@ record Columns(List<String> names, List<Type> types, List<String> counted) {
     }
 
     private static void text(final JsonGenerator out, final String text) {
-        if (text.startsWith("{\"v\":")) {
-            out.writeTree(JSON.readTree(text));
-        } else {
+        final JsonNode document = document(text);
+        if (document == null) {
             out.writeString(text);
+        } else {
+            out.writeTree(document);
+        }
+    }
+
+    /** The document in a text; none if it only looks like one, or would come back as another text. */
+    private static @Nullable JsonNode document(final String text) {
+        if (!text.startsWith("{\"v\":")) {
+            return null;
+        }
+        try {
+            final JsonNode document = JSON.readTree(text);
+            return JSON.writeValueAsString(document).equals(text) ? document : null;
+        } catch (final JacksonException words) {
+            return null;
         }
     }
 

@@ -1,5 +1,6 @@
 package looseknit.server.exchange;
 
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -18,6 +19,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicReference;
 import javax.sql.DataSource;
 import looseknit.server.blend.Blends;
 import looseknit.server.frame.MaterialsChanged;
@@ -26,7 +28,9 @@ import looseknit.server.frame.Refused;
 import looseknit.server.frame.TestsChanged;
 import looseknit.server.house.House;
 import looseknit.server.job.JobRunner;
+import looseknit.server.job.LookedThrough;
 import org.flywaydb.core.Flyway;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
@@ -52,6 +56,9 @@ class Exchange {
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transaction;
     private final Clock clock;
+
+    /** The file that came in last: what waits for nobody any more makes way for the next. */
+    private final AtomicReference<@Nullable Incoming> last = new AtomicReference<>();
 
     Exchange(
             final DataSource store,
@@ -103,6 +110,10 @@ class Exchange {
         if (!job.folder().equals(folder)) {
             FileSystemUtils.deleteRecursively(folder);
         }
+        final Incoming before = last.getAndSet(job);
+        if (before != null && before != job && before.state() == LookedThrough.State.READY) {
+            letBe(before);
+        }
         return job;
     }
 
@@ -111,10 +122,23 @@ class Exchange {
     }
 
     void cancel(final UUID id) {
-        final Incoming job = get(id);
+        letBe(get(id));
+    }
+
+    /** One that waits for somebody is let be; work that goes on ends by itself. */
+    private static void letBe(final Incoming job) {
+        final boolean waits = job.state() == LookedThrough.State.READY;
         job.cancel();
-        if (job.over()) {
+        if (waits && job.over()) {
             forget(job);
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        final Incoming open = last.get();
+        if (open != null) {
+            letBe(open);
         }
     }
 
@@ -125,8 +149,8 @@ class Exchange {
      */
     Incoming take(final UUID id, final Merge.Wins wins) {
         final Incoming job = get(id);
-        if (!job.goOn(Incoming.State.READY, Incoming.State.TAKING)) {
-            if (job.state() == Incoming.State.TAKING || job.state() == Incoming.State.DONE) {
+        if (!job.goOn(LookedThrough.State.READY, LookedThrough.State.STORING)) {
+            if (job.state() == LookedThrough.State.STORING || job.state() == LookedThrough.State.DONE) {
                 return job;
             }
             throw new Refused("Not ready", "This file cannot be taken in now: " + job.says());
@@ -145,7 +169,7 @@ class Exchange {
             job.found(new Merge(incoming, here, job::step).look());
             here.setReadOnly(false);
         }
-        job.end(Incoming.State.READY, "Looked through. Nothing has been changed.");
+        job.end(LookedThrough.State.READY, "Looked through. Nothing has been changed.");
     }
 
     private void takeIn(final Incoming job, final Merge.Wins wins) throws IOException, SQLException {
@@ -175,7 +199,7 @@ class Exchange {
             events.publishEvent(new MaterialsChanged());
             events.publishEvent(new TestsChanged());
         });
-        job.end(Incoming.State.DONE, "Taken in. What was here before is among the backups.");
+        job.end(LookedThrough.State.DONE, "Taken in. What was here before is among the backups.");
     }
 
     /** Work that reads files and stores. */
@@ -187,12 +211,12 @@ class Exchange {
         try {
             work.run();
         } catch (final CancellationException e) {
-            job.end(Incoming.State.CANCELLED, "Stopped. Nothing was changed.");
+            job.end(LookedThrough.State.CANCELLED, "Stopped. Nothing was changed.");
         } catch (final Unreadable | Refused e) {
-            job.end(Incoming.State.FAILED, "Nothing was changed. " + e.getMessage());
+            job.end(LookedThrough.State.FAILED, "Nothing was changed. " + e.getMessage());
         } catch (final IOException | SQLException | RuntimeException e) {
             LOG.error("A file of everything failed", e);
-            job.end(Incoming.State.FAILED, "Nothing was changed: something went wrong on the way.");
+            job.end(LookedThrough.State.FAILED, "Nothing was changed: something went wrong on the way.");
         } finally {
             if (job.over()) {
                 forget(job);

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import looseknit.server.job.LookedThrough;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -45,14 +46,16 @@ class ExchangeController {
      * @param rows that were read or compared
      * @param kinds of which the file holds something
      * @param clashes what keeps the file from winning, in sentences
+     * @param possible whether it can be taken in at all
      */
     record IncomingBody(
             UUID id,
-            Incoming.State state,
+            LookedThrough.State state,
             long rows,
             String says,
             List<IncomingKindBody> kinds,
             List<String> clashes,
+            boolean possible,
             List<NewNumberBody> numbers) {
 
         static IncomingBody of(final Incoming job) {
@@ -60,7 +63,7 @@ class ExchangeController {
             return new IncomingBody(
                     job.id(),
                     job.state(),
-                    job.rows(),
+                    job.done(),
                     job.says(),
                     found == null
                             ? List.of()
@@ -73,6 +76,7 @@ class ExchangeController {
                                     .filter(each -> each.fresh() + each.same() + each.differing() > 0)
                                     .toList(),
                     found == null ? List.of() : found.clashes(),
+                    found == null || found.possible(),
                     found == null
                             ? List.of()
                             : found.numbers().entrySet().stream()

@@ -1,16 +1,7 @@
 package looseknit.server.exchange;
 
-import jakarta.persistence.AttributeConverter;
-import jakarta.persistence.Convert;
-import jakarta.persistence.Entity;
-import jakarta.persistence.EntityManagerFactory;
-import jakarta.persistence.Table;
-import jakarta.persistence.metamodel.EntityType;
-import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.lang.reflect.Constructor;
-import java.lang.reflect.Field;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
@@ -19,7 +10,6 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -43,16 +33,15 @@ import tools.jackson.databind.JsonNode;
 @Component
 class HouseReader {
 
-    private static final long MOST_BYTES = 4L << 30;
     private static final long MOST_ROWS = 5_000_000;
     private static final int MOST_PICTURE_BYTES = 10 << 20;
     private static final int MOST_FILES = 200_000;
     private static final int AT_ONCE = 1000;
 
-    private final EntityManagerFactory entities;
+    private final Documents documents;
 
-    HouseReader(final EntityManagerFactory entities) {
-        this.entities = entities;
+    HouseReader(final Documents documents) {
+        this.documents = documents;
     }
 
     /**
@@ -65,7 +54,7 @@ class HouseReader {
      */
     void read(final InputStream file, final String into, final int known, final Runnable step)
             throws IOException, SQLException {
-        try (ZipInputStream zip = new ZipInputStream(new Bounded(file))) {
+        try (ZipInputStream zip = new ZipInputStream(new Bounded(file, true))) {
             final ZipEntry first = zip.getNextEntry();
             if (first == null || !first.getName().equals(HouseWriter.DOCUMENT)) {
                 throw new Unreadable(
@@ -78,7 +67,7 @@ class HouseReader {
             }
             migrate(into, null);
             try (Connection store = DriverManager.getConnection(into)) {
-                lookThrough(store);
+                documents.lookThrough(store);
             }
         } catch (final ZipException e) {
             throw new Unreadable("The file is damaged: it cannot be unpacked (%s).".formatted(e.getMessage()));
@@ -104,7 +93,7 @@ class HouseReader {
             final InputStream in, final Connection store, final String into, final int known, final Runnable step)
             throws SQLException {
         final Map<String, Kind> kinds = Kind.byWords();
-        try (JsonParser json = Columns.JSON.createParser(new LeftOpen(in))) {
+        try (JsonParser json = Columns.JSON.createParser(new Bounded(in, false))) {
             if (json.nextToken() != JsonToken.START_OBJECT) {
                 throw new Unreadable("The document in the file is no object.");
             }
@@ -333,118 +322,6 @@ class HouseReader {
             if (row.next()) {
                 throw new Unreadable("The picture of photo %s is not in the file.".formatted(row.getString(1)));
             }
-        }
-    }
-
-    /** Every document in the rows is read as the program reads it. */
-    private void lookThrough(final Connection store) throws SQLException {
-        final Map<String, Kind> kinds = new HashMap<>();
-        for (final Kind kind : Kind.values()) {
-            kinds.put(kind.table(), kind);
-        }
-        for (final EntityType<?> entity : entities.getMetamodel().getEntities()) {
-            final Class<?> type = entity.getJavaType();
-            final Table table = type.getAnnotation(Table.class);
-            final Kind kind = table == null || !type.isAnnotationPresent(Entity.class) ? null : kinds.get(table.name());
-            if (kind == null) {
-                continue;
-            }
-            for (final Field field : type.getDeclaredFields()) {
-                final Convert convert = field.getAnnotation(Convert.class);
-                if (convert != null) {
-                    look(store, kind, column(field), converter(convert));
-                }
-            }
-        }
-    }
-
-    private static String column(final Field field) {
-        final jakarta.persistence.Column named = field.getAnnotation(jakarta.persistence.Column.class);
-        return named == null || named.name().isEmpty()
-                ? field.getName().replaceAll("([A-Z])", "_$1").toLowerCase(Locale.ROOT)
-                : named.name();
-    }
-
-    @SuppressWarnings("unchecked")
-    private static AttributeConverter<Object, Object> converter(final Convert convert) {
-        try {
-            final Constructor<?> made = convert.converter().getDeclaredConstructor();
-            made.setAccessible(true);
-            return (AttributeConverter<Object, Object>) made.newInstance();
-        } catch (final ReflectiveOperationException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
-    private static void look(
-            final Connection store, final Kind kind, final String column, final AttributeConverter<Object, Object> as)
-            throws SQLException {
-        try (Statement all = store.createStatement();
-                ResultSet row = all.executeQuery(
-                        "SELECT %s, %s FROM %s".formatted(kind.key().get(0), column, kind.table()))) {
-            while (row.next()) {
-                try {
-                    as.convertToEntityAttribute(row.getString(2));
-                } catch (final RuntimeException e) {
-                    throw new Unreadable("The %s of %s in %s cannot be read."
-                            .formatted(Kind.field(column), Columns.shortened(row.getString(1)), kind.words()));
-                }
-            }
-        }
-    }
-
-    /** No more than so many bytes come out of a file, however small it is. */
-    private static final class Bounded extends FilterInputStream {
-
-        private long read;
-
-        Bounded(final InputStream in) {
-            super(in);
-        }
-
-        @Override
-        public int read() throws IOException {
-            count(1);
-            return in.read();
-        }
-
-        @Override
-        public int read(final byte[] bytes, final int from, final int count) throws IOException {
-            final int got = in.read(bytes, from, count);
-            count(Math.max(0, got));
-            return got;
-        }
-
-        private void count(final int more) {
-            read += more;
-            if (read > MOST_BYTES) {
-                throw new Unreadable("The file is larger than 4 GB.");
-            }
-        }
-    }
-
-    /** Lets the document end without ending the file; and no more than so much comes out of it, however well it was packed. */
-    private static final class LeftOpen extends FilterInputStream {
-
-        private long read;
-
-        LeftOpen(final InputStream in) {
-            super(in);
-        }
-
-        @Override
-        public int read(final byte[] bytes, final int from, final int count) throws IOException {
-            final int got = in.read(bytes, from, count);
-            read += Math.max(0, got);
-            if (read > MOST_BYTES) {
-                throw new Unreadable("The document in the file is larger than 4 GB.");
-            }
-            return got;
-        }
-
-        @Override
-        public void close() {
-            // the file goes on
         }
     }
 }

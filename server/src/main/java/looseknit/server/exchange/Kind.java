@@ -25,7 +25,7 @@ enum Kind {
     PACKS("packs", "pack", List.of("material_id")),
     POT_KINDS("potKinds", "pot_kind", List.of("id")),
     BLENDS("blends", "blend", List.of("id")),
-    VERSIONS("versions", "blend_version", List.of("id"), "blend_id", BLENDS, List.of("blend_id", "number")),
+    VERSIONS("versions", "blend_version", List.of("id"), null, null, List.of("blend_id", "number")),
     BATCHES("batches", "batch", List.of("id"), null, null, List.of("lot")),
     TAPS("taps", "batch_tap", List.of("id"), "batch_id", BATCHES, List.of("batch_id", "number")),
     STEPS("steps", "bin_event", List.of("id"), "batch_id", BATCHES, List.of("batch_id", "number")),

@@ -30,6 +30,7 @@ final class Merge {
 
     private static final int AT_ONCE = 500;
     private static final String LOT_NUMBER = "lot";
+    private static final String REVISION = "revision";
 
     /** How many rows of a kind are new, the same, or differ. */
     record Count(long fresh, long same, long differing) {}
@@ -38,13 +39,17 @@ final class Merge {
      * What it would change.
      *
      * @param clashes what keeps the file from winning, in sentences
+     * @param possible whether it can be taken in at all
      * @param numbers batches of the file that get another number, since theirs is another batch's here
      */
-    record Found(Map<Kind, Count> counts, List<String> clashes, Map<String, String> numbers) {}
+    record Found(Map<Kind, Count> counts, List<String> clashes, boolean possible, Map<String, String> numbers) {}
 
     private final Connection file;
     private final Connection house;
     private final Runnable step;
+
+    /** Numbers of versions that are others in the file. */
+    private final List<String> otherVersions = new ArrayList<>();
 
     Merge(final Connection file, final Connection house, final Runnable step) {
         this.file = file;
@@ -60,7 +65,7 @@ final class Merge {
         for (final Kind kind : Kind.values()) {
             counts.put(kind, each(kind, clashes, numbers, null, (columns, row, there) -> {}));
         }
-        return new Found(counts, clashes, numbers);
+        return new Found(counts, clashes, otherVersions.isEmpty(), numbers);
     }
 
     /** Does it. Whoever calls ends the transaction. */
@@ -71,11 +76,8 @@ final class Merge {
         final Map<Kind, Set<Object>> stay = new EnumMap<>(Kind.class);
         for (final Kind kind : Kind.values()) {
             counts.put(kind, take(kind, wins, clashes, numbers, stay));
-            if (!clashes.isEmpty() && wins == Wins.FILE) {
-                throw new Unreadable(clashes.get(0));
-            }
         }
-        return new Found(counts, clashes, numbers);
+        return new Found(counts, clashes, true, numbers);
     }
 
     private Count take(
@@ -99,9 +101,15 @@ final class Merge {
                 PreparedStatement update = house.prepareStatement("UPDATE %s SET %s WHERE %s"
                         .formatted(
                                 kind.table(),
-                                written.stream().map(each -> each + " = ?").collect(Collectors.joining(", ")),
+                                written.stream()
+                                        // whoever saw what was here before is told that it has changed
+                                        .map(each -> each.equals(REVISION) ? "revision = revision + 1" : each + " = ?")
+                                        .collect(Collectors.joining(", ")),
                                 where(kind.key())))) {
             final Count count = each(kind, clashes, numbers, wins == Wins.HERE ? stay : null, (all, row, there) -> {
+                if (!clashes.isEmpty() && (wins == Wins.FILE || !otherVersions.isEmpty())) {
+                    throw new Unreadable(clashes.get(0));
+                }
                 final boolean fresh = there == null;
                 if (!fresh && wins == Wins.HERE) {
                     kept.add(row[all.names().indexOf(kind.key().get(0))]);
@@ -110,6 +118,9 @@ final class Merge {
                 final PreparedStatement into = fresh ? insert : update;
                 int at = 1;
                 for (final String name : written) {
+                    if (!fresh && name.equals(REVISION)) {
+                        continue;
+                    }
                     Object value = row[all.names().indexOf(name)];
                     if (name.equals(self) && value != null) {
                         selves.add(new Object[] {value, row[all.names().indexOf("id")]});
@@ -164,7 +175,7 @@ final class Merge {
         long differing = 0;
         final List<Integer> told = IntStream.range(0, columns.names().size())
                 .filter(i -> !columns.counted().contains(columns.names().get(i))
-                        && !columns.names().get(i).equals("revision"))
+                        && !columns.names().get(i).equals(REVISION))
                 .boxed()
                 .toList();
         final boolean empty = isEmpty(kind);
@@ -240,6 +251,16 @@ final class Merge {
                 final String free = free(number, numbers);
                 numbers.put(number, free);
                 row[at] = free;
+                return;
+            }
+            if (kind == Kind.VERSIONS) {
+                final String number = String.valueOf(row[columns.names().indexOf("number")]);
+                final String name = String.valueOf(row[columns.names().indexOf("name")]);
+                otherVersions.add(number);
+                // batches name a version by its number: they would get another recipe
+                clashes.add(
+                        "Version %s of “%s” is one here and another in the file, and batches are mixed by its number: take the file into a house of its own."
+                                .formatted(number, name));
                 return;
             }
             clashes.add(

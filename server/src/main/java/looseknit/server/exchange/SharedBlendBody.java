@@ -51,12 +51,7 @@ record SharedBlendBody(
     record MeasuredOnBody(
             @NotNull LocalDate madeOn, @NotNull @Valid TestBody test) {}
 
-    /** The same with another recipe and materials. */
-    SharedBlendBody with(final RecipeBody otherRecipe, final List<OwnBody> otherMaterials) {
-        return new SharedBlendBody(format, version, name, note, brief, otherRecipe, otherMaterials, tests);
-    }
-
-    /** Nothing that was left out is missing. */
+    /** What is wrong with its format, in a sentence; null for nothing. */
     static @Nullable String wrongFormat(final SharedBlendBody body) {
         if (!body.format().equals(FORMAT)) {
             return "The format of the file is “%s”. Allowed: %s.".formatted(Columns.shortened(body.format()), FORMAT);

@@ -82,7 +82,7 @@ class SharedBlends {
 
     /** Takes it: its own materials first, then the blend, then what was measured of it. A second call with the same id changes nothing. */
     Looked take(final UUID id, final SharedBlendBody body) {
-        return takeIn(id, body);
+        return blends.knows(id) ? new Looked(List.of(), Map.of()) : takeIn(id, body);
     }
 
     private Looked takeIn(final UUID id, final SharedBlendBody body) {

@@ -5,28 +5,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.atomic.AtomicInteger;
-import looseknit.server.job.Job;
+import looseknit.server.job.LookedThrough;
 
 /** A file being read in: first a dry run, then, if asked, the change itself. */
-final class ImportJob extends Job {
-
-    /** How far it is. */
-    enum State {
-        /** Lines are being read and compared. */
-        READING,
-        /** The dry run is done; nothing has been changed. */
-        READY,
-        /** Lines are being stored. */
-        STORING,
-        /** All lines are stored. */
-        DONE,
-        /** Nothing was changed, since something is wrong. */
-        FAILED,
-        /** Nothing was changed, since the person stopped it. */
-        CANCELLED
-    }
+final class ImportJob extends LookedThrough {
 
     /** What a line would do. */
     enum Change {
@@ -44,10 +26,7 @@ final class ImportJob extends Job {
     private final List<ImportRowBody> rows = new ArrayList<>();
     private final List<Object> lines = new ArrayList<>();
     private final Map<String, Object> stood = new HashMap<>();
-    private volatile State state = State.READING;
-    private final AtomicInteger done = new AtomicInteger();
     private volatile int total;
-    private volatile String says = "";
 
     ImportJob(final UUID id, final String kind) {
         super(id.toString());
@@ -63,20 +42,8 @@ final class ImportJob extends Job {
         return kind;
     }
 
-    State state() {
-        return state;
-    }
-
-    int done() {
-        return done.get();
-    }
-
     int total() {
         return total;
-    }
-
-    String says() {
-        return says;
     }
 
     synchronized List<ImportRowBody> rows() {
@@ -91,19 +58,9 @@ final class ImportJob extends Job {
         rows.add(row);
     }
 
-    void begin(final State next, final int of) {
-        state = next;
-        done.set(0);
-        total = of;
-    }
-
-    /** Goes on from one state to the next; whoever comes second is told no. */
-    synchronized boolean goOn(final State from, final State next, final int of) {
-        if (state != from) {
-            return false;
-        }
-        begin(next, of);
-        return true;
+    /** So many lines are to be done. */
+    void of(final int lines) {
+        total = lines;
     }
 
     /** What stood when the file was compared, by key. */
@@ -111,34 +68,10 @@ final class ImportJob extends Job {
         return stood;
     }
 
-    /**
-     * One more line is done.
-     *
-     * @throws CancellationException if the person has stopped it
-     */
-    void step() {
-        if (cancelled()) {
-            throw new CancellationException();
-        }
-        done.incrementAndGet();
-    }
-
-    void end(final State last, final String words) {
-        says = words;
-        state = last;
-    }
-
-    @Override
-    public boolean over() {
-        return state == State.DONE || state == State.FAILED || state == State.CANCELLED;
-    }
-
-    @Override
-    public void cancel() {
-        super.cancel();
-        if (goOn(State.READY, State.CANCELLED, 0)) {
-            end(State.CANCELLED, "Nothing was changed.");
-        }
+    /** What was read is needed no longer; what was shown stays. */
+    void forgetLines() {
+        lines.clear();
+        stood.clear();
     }
 
     synchronized long count(final Change change) {

@@ -22,6 +22,7 @@ import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.job.JobRunner;
+import looseknit.server.job.LookedThrough;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
@@ -82,15 +83,14 @@ class Imports {
     ImportJob apply(final UUID id) {
         final ImportJob job = get(id);
         final long wrong = job.count(ImportJob.Change.WRONG);
-        if (job.state() == ImportJob.State.READY && wrong > 0) {
+        if (job.state() == LookedThrough.State.READY && wrong > 0) {
             throw new Refused(
                     "Something is wrong in the file",
                     "%d line%s cannot be used. Nothing is stored until the file is mended and read again."
                             .formatted(wrong, wrong == 1 ? "" : "s"));
         }
-        if (!job.goOn(
-                ImportJob.State.READY, ImportJob.State.STORING, job.lines().size())) {
-            if (job.state() == ImportJob.State.STORING || job.state() == ImportJob.State.DONE) {
+        if (!job.goOn(LookedThrough.State.READY, LookedThrough.State.STORING)) {
+            if (job.state() == LookedThrough.State.STORING || job.state() == LookedThrough.State.DONE) {
                 return job;
             }
             throw new Refused("Not ready", "This file cannot be stored now: " + job.says());
@@ -117,7 +117,7 @@ class Imports {
     private <T> void read(final ImportJob job, final TableFile<T> file, final String text) {
         final Map<String, T> stored = readOnly.execute(status -> new HashMap<>(file.stored()));
         job.stood().putAll(stored);
-        job.begin(ImportJob.State.READING, (int) text.lines().count() - 1);
+        job.of((int) text.lines().count() - 1);
         final Map<String, Long> seen = new HashMap<>();
         final Occurrences occurrences = new Occurrences();
         // not in a transaction of its own: a line that cannot be used would spoil it for the rest
@@ -137,7 +137,7 @@ class Imports {
                 job,
                 file,
                 outcomes.stream().flatMap(each -> each.value().stream()).toList());
-        job.end(ImportJob.State.READY, summary(job));
+        job.end(LookedThrough.State.READY, summary(job));
     }
 
     /** A line as the limits of its fields have it. */
@@ -221,7 +221,7 @@ class Imports {
             events.publishEvent(new MaterialsChanged());
         });
         job.end(
-                ImportJob.State.DONE,
+                LookedThrough.State.DONE,
                 "Stored: %d new, %d changed."
                         .formatted(job.count(ImportJob.Change.NEW), job.count(ImportJob.Change.CHANGED)));
     }
@@ -239,12 +239,16 @@ class Imports {
         try {
             task.run();
         } catch (final CancellationException e) {
-            job.end(ImportJob.State.CANCELLED, "Stopped. Nothing was changed.");
+            job.end(LookedThrough.State.CANCELLED, "Stopped. Nothing was changed.");
         } catch (final IllegalArgumentException e) {
-            job.end(ImportJob.State.FAILED, "Nothing was changed. " + e.getMessage());
+            job.end(LookedThrough.State.FAILED, "Nothing was changed. " + e.getMessage());
         } catch (final RuntimeException e) {
             LOG.error("Reading a file in failed", e);
-            job.end(ImportJob.State.FAILED, "Nothing was changed: something went wrong on the way.");
+            job.end(LookedThrough.State.FAILED, "Nothing was changed: something went wrong on the way.");
+        } finally {
+            if (job.over()) {
+                job.forgetLines();
+            }
         }
     }
 }

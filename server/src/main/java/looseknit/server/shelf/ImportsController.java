@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import looseknit.server.job.LookedThrough;
 import looseknit.server.shelf.ImportJob.ImportRowBody;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -37,8 +38,8 @@ class ImportsController {
     record ImportBody(
             UUID id,
             String kind,
-            ImportJob.State state,
-            int done,
+            LookedThrough.State state,
+            long done,
             int total,
             long added,
             long changed,

@@ -49,12 +49,12 @@ final class OwnMaterialBuilder {
      *
      * @param problems what is wrong, by id
      */
-    record Workable(List<Material> materials, Map<String, OutOfRangeException> problems) {}
+    record Made(List<Material> materials, Map<String, OutOfRangeException> problems) {}
 
     /** What can be worked out of what is stored; one that cannot keeps nobody from the rest. */
-    static Workable workable(final Map<String, OwnMaterialFacts> own) {
+    static Made workable(final Map<String, OwnMaterialFacts> own) {
         try {
-            return new Workable(of(own), Map.of());
+            return new Made(of(own), Map.of());
         } catch (final OutOfRangeException e) {
             final Map<String, OwnMaterialFacts> good = new LinkedHashMap<>();
             final Map<String, OutOfRangeException> problems = new LinkedHashMap<>();
@@ -79,7 +79,7 @@ final class OwnMaterialBuilder {
                 }
                 open = rest;
             }
-            return new Workable(of(good), problems);
+            return new Made(of(good), problems);
         }
     }
 

@@ -176,7 +176,7 @@ public class OwnMaterials implements TakenAway {
 
     /** All that can be made where some of the others cannot. */
     private static List<Material> madeBesideOthers(final String id, final Map<String, OwnMaterialFacts> told) {
-        final OwnMaterialBuilder.Workable found = OwnMaterialBuilder.workable(told);
+        final OwnMaterialBuilder.Made found = OwnMaterialBuilder.workable(told);
         final OutOfRangeException problem = found.problems().get(id);
         if (problem != null) {
             throw problem;

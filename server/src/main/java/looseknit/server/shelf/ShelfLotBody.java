@@ -4,6 +4,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import looseknit.core.material.Material;
 import looseknit.core.message.Message;
+import looseknit.core.shelf.ShelfSentence;
 import looseknit.core.shelf.Stock;
 import org.jspecify.annotations.Nullable;
 
@@ -26,7 +27,7 @@ record ShelfLotBody(
         @Nullable Double pricePerLitre,
         boolean low,
         boolean inUse,
-        @Nullable String problem) {
+        @Nullable Message problem) {
 
     /** What was measured of a lot beside what the Book says: value and spread, before and after. */
     record FoundBody(Message name, String unit, double book, double bookSd, double lot, double lotSd, int decimals) {}
@@ -59,7 +60,6 @@ record ShelfLotBody(
                 null,
                 false,
                 false,
-                "The material “%s” cannot be worked out any more, so nothing reckons with this lot. Mend the material under what is your own, or take the lot off the shelf."
-                        .formatted(facts.materialId()));
+                ShelfSentence.NO_MATERIAL_ANY_MORE.with(facts.materialId()));
     }
 }
