@@ -138,8 +138,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 e.getParameterValidationResults().stream()
                         .flatMap(each -> each.getResolvableErrors().stream()
-                                .map(error -> sentence(words(String.valueOf(
-                                                each.getMethodParameter().getParameterName()))
+                                .map(error -> sentence(words(
+                                                error instanceof FieldError field
+                                                        ? field.getField()
+                                                        : String.valueOf(each.getMethodParameter()
+                                                                .getParameterName()))
                                         + " " + error.getDefaultMessage())))
                         .collect(Collectors.joining(" ")));
         problem.setTitle("This value cannot be used");

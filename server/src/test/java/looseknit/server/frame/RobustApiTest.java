@@ -86,7 +86,7 @@ class RobustApiTest {
         "POST, /api/batches/00000000-0000-0000-0000-000000000001/mixing/taps, kind",
         "POST, /api/batches/00000000-0000-0000-0000-000000000001/bin/steps, kind",
         "POST, /api/recipes/write, style",
-        "POST, /api/season, way"
+        "POST, /api/season, brief"
     })
     void whatIsLeftOutIsAskedFor(final String method, final String path, final String field) throws Exception {
         final String answer = http.perform(request(HttpMethod.valueOf(method), path)
