@@ -2,7 +2,6 @@ package looseknit.server.batch;
 
 import static looseknit.server.paper.Paper.plain;
 
-import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
@@ -23,6 +22,7 @@ import looseknit.core.message.Wording;
 import looseknit.core.need.Plant;
 import looseknit.server.frame.Books;
 import looseknit.server.message.Speech;
+import looseknit.server.paper.Labels;
 import looseknit.server.paper.Paper;
 import org.springframework.stereotype.Component;
 
@@ -32,9 +32,6 @@ class BatchPaper {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
     private static final double FOUR_QUARTERS = 4;
-
-    /** Greys of the swatch, one after the other, so that neighbours differ in print. */
-    private static final List<String> GREYS = List.of("#3d4a42", "#c9d3cc", "#7d8d83", "#e6ebe7", "#5b6b61", "#aab8af");
 
     private static final String LABEL = """
             @page { size: 105mm 74mm; margin: 5mm }
@@ -64,14 +61,14 @@ class BatchPaper {
         this.paper = paper;
     }
 
-    /** The label of a bin: name, lot, swatch, doses, cautions, and a code that leads to the batch. */
-    byte[] label(final BatchBody batch, final String address) {
+    /** The label of a bin: name, lot, swatch, doses, cautions, and its code. */
+    byte[] label(final BatchBody batch, final String code) {
         final Wording wording = speech.wording();
         final Recipe recipe = batch.recipe().toCore(books);
         final double sum = recipe.sum();
         final String swatch = IntStream.range(0, recipe.parts().size())
                 .mapToObj(i -> "<td style=\"width:%s%%;background:%s\"></td>"
-                        .formatted(share(recipe.parts().get(i).amount() / sum), GREYS.get(i % GREYS.size())))
+                        .formatted(share(recipe.parts().get(i).amount() / sum), Paper.grey(i)))
                 .collect(Collectors.joining());
         final String parts = recipe.parts().stream()
                 .map(part -> "%s&#160;%% %s"
@@ -85,7 +82,6 @@ class BatchPaper {
                                 dose.amendment().name(),
                                 wording.of(Quantity.trimmed(Dimension.DOSE, dose.gPerL(), 2)))))
                 .collect(Collectors.joining(", "));
-        final LocalDate mixed = Optional.ofNullable(batch.mixedOn()).orElse(LocalDate.EPOCH);
         final Storage storage = Storage.of(recipe);
         final String body = """
                 <table><tr><td><h1>%s</h1><div class="lot">lot %s</div><div>%s</div></td>
@@ -93,18 +89,35 @@ class BatchPaper {
                 <table class="swatch"><tr>%s</tr></table>
                 <p class="small" style="margin:1.5mm 0">%s%s</p>
                 <p class="small" style="margin:0">%s %s</p>""".formatted(
-                plain(batch.blendName()),
-                plain(batch.lot()),
-                batch.mixedOn() == null
-                        ? "not mixed yet"
-                        : "mixed %s, use until %s".formatted(DAY.format(mixed), DAY.format(storage.until(mixed))),
-                Paper.qr(address),
-                swatch,
-                parts,
-                doses.isEmpty() ? "" : "; " + doses,
-                cautions(recipe, wording),
-                plain(wording.of(storage.advice().get(0))));
+                        plain(batch.blendName()),
+                        plain(batch.lot()),
+                        days(batch, storage),
+                        Paper.qr(code),
+                        swatch,
+                        parts,
+                        doses.isEmpty() ? "" : "; " + doses,
+                        cautions(recipe, wording),
+                        plain(wording.of(storage.advice().get(0))));
         return paper.pdf("Label of lot " + batch.lot(), LABEL, body);
+    }
+
+    /** A label of one of several bins or bags. */
+    Labels.Label small(final BatchBody batch, final String code) {
+        final Recipe recipe = batch.recipe().toCore(books);
+        final String parts = recipe.parts().stream()
+                .map(part -> "%s %% %s"
+                        .formatted(
+                                share(part.amount() / recipe.sum()),
+                                part.material().name()))
+                .collect(Collectors.joining(", "));
+        return new Labels.Label(
+                batch.blendName(), List.of("lot " + batch.lot(), days(batch, Storage.of(recipe)), parts), "", code);
+    }
+
+    private static String days(final BatchBody batch, final Storage storage) {
+        return Optional.ofNullable(batch.mixedOn())
+                .map(mixed -> "mixed %s, use until %s".formatted(DAY.format(mixed), DAY.format(storage.until(mixed))))
+                .orElse("not mixed yet");
     }
 
     private static String share(final double share) {
@@ -128,7 +141,7 @@ class BatchPaper {
             final BatchPlan plan,
             final Optional<Plant> plant,
             final Paper.Size size,
-            final String address) {
+            final String code) {
         final Wording wording = speech.wording();
         final MixSheet sheet = MixSheet.of(plan, batch.scoopLitres());
         final StringBuilder body = new StringBuilder("""
@@ -141,7 +154,7 @@ class BatchPaper {
                         sheet.loads(),
                         sheet.loads() == 1 ? "" : "s",
                         volume(wording, batch.scoopLitres()),
-                        Paper.qr(address)));
+                        Paper.qr(code)));
         body.append("<h2>First</h2><table>");
         Preparation.of(plan, plant)
                 .forEach(task -> body.append("<tr><td class=\"box\"><div class=\"tick\"></div></td><td>%s</td></tr>"

@@ -1,9 +1,15 @@
 package looseknit.server.batch;
 
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.util.Collections;
 import java.util.Optional;
 import java.util.UUID;
 import looseknit.server.frame.Books;
+import looseknit.server.paper.LabelSheet;
+import looseknit.server.paper.Labels;
 import looseknit.server.paper.Paper;
+import looseknit.server.paper.Signposts;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,7 +17,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** What a batch has on paper, as PDF in the units and on the paper of whoever asks. */
 @RestController
@@ -19,24 +24,54 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 class PaperController {
 
     private static final int LONGEST_CURRENCY = 8;
+    private static final int MOST_COPIES = 100;
 
     private final Books books;
     private final Batches batches;
     private final BatchPaper paper;
     private final StretchController stretch;
+    private final Labels labels;
+    private final Signposts signposts;
 
-    PaperController(final Books books, final Batches batches, final BatchPaper paper, final StretchController stretch) {
+    PaperController(
+            final Books books,
+            final Batches batches,
+            final BatchPaper paper,
+            final StretchController stretch,
+            final Labels labels,
+            final Signposts signposts) {
         this.books = books;
         this.batches = batches;
         this.paper = paper;
         this.stretch = stretch;
+        this.labels = labels;
+        this.signposts = signposts;
     }
 
     /** The label of its bin. */
     @GetMapping(value = "/label.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> label(@PathVariable final UUID id) {
         final BatchBody batch = batches.body(batches.get(id));
-        return pdf("label-" + batch.lot(), paper.label(batch, address(id)));
+        return pdf("label-" + batch.lot(), paper.label(batch, code(batch)));
+    }
+
+    /** Labels of its bins and bags on sheets, several of the same. */
+    @GetMapping(value = "/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> labels(
+            @PathVariable final UUID id,
+            @RequestParam(defaultValue = "A4") final String size,
+            @RequestParam(defaultValue = "CUT_LARGE") final String label,
+            @RequestParam(defaultValue = "1") final int first,
+            @RequestParam(defaultValue = "1") @Min(1) @Max(MOST_COPIES) final int copies) {
+        final BatchBody batch = batches.body(batches.get(id));
+        return pdf(
+                "labels-" + batch.lot(),
+                labels.sheets(
+                        "Labels of lot " + batch.lot(),
+                        LabelSheet.named(label),
+                        Paper.Size.named(size),
+                        first,
+                        Collections.nCopies(copies, paper.small(batch, code(batch)))));
     }
 
     /** The order for the bench. */
@@ -52,7 +87,7 @@ class PaperController {
                         Optional.ofNullable(body.brief().plantId())
                                 .flatMap(plant -> books.plants().plant(plant)),
                         Paper.Size.named(size),
-                        address(id)));
+                        code(body)));
     }
 
     /** What to buy for it. */
@@ -71,11 +106,9 @@ class PaperController {
                         currency.length() > LONGEST_CURRENCY ? currency.substring(0, LONGEST_CURRENCY) : currency));
     }
 
-    private static String address(final UUID id) {
-        return ServletUriComponentsBuilder.fromCurrentContextPath()
-                .path("/batches/{id}/done")
-                .buildAndExpand(id)
-                .toUriString();
+    private String code(final BatchBody batch) {
+        return signposts.to(
+                "/batches/%s/done".formatted(batch.id()), "%s, lot %s".formatted(batch.blendName(), batch.lot()));
     }
 
     private static ResponseEntity<byte[]> pdf(final String name, final byte[] content) {

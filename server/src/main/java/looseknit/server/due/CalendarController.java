@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.UUID;
 import looseknit.core.message.Message;
 import looseknit.server.message.Speech;
+import looseknit.server.paper.Paper;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -24,18 +26,25 @@ class CalendarController {
 
     private static final int MOST_DAYS = 400;
     private static final int MOST_ENTRIES = 1000;
+    private static final int LAST_DAY_OF_WEEK = 6;
     private static final MediaType CALENDAR = MediaType.parseMediaType("text/calendar;charset=UTF-8");
 
     private final DueCalendar calendar;
     private final DueRepository repository;
     private final CalendarFile file;
+    private final WeekPaper week;
     private final Speech speech;
 
     CalendarController(
-            final DueCalendar calendar, final DueRepository repository, final CalendarFile file, final Speech speech) {
+            final DueCalendar calendar,
+            final DueRepository repository,
+            final CalendarFile file,
+            final WeekPaper week,
+            final Speech speech) {
         this.calendar = calendar;
         this.repository = repository;
         this.file = file;
+        this.week = week;
         this.speech = speech;
     }
 
@@ -85,6 +94,21 @@ class CalendarController {
     @GetMapping("/calendar/count")
     DueCountBody count() {
         return new DueCountBody(repository.dueLooks(calendar.today()), calendar.dueByToday());
+    }
+
+    /** The list of the coming week as PDF, in the units and on the paper of whoever asks. */
+    @GetMapping(value = "/calendar/week.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> week(@RequestParam(defaultValue = "A4") final String size) {
+        final LocalDate until = calendar.today().plusDays(LAST_DAY_OF_WEEK);
+        final List<LookRow> looks = repository.looks(until, Limit.of(MOST_ENTRIES));
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"week.pdf\"")
+                .body(week.of(
+                        calendar.next(LAST_DAY_OF_WEEK),
+                        looks,
+                        repository.dueLooks(until) - looks.size(),
+                        Paper.Size.named(size)));
     }
 
     /** The same as an iCalendar file (RFC 5545); calendars that subscribe to it follow each change. */

@@ -38,7 +38,8 @@ class CalendarFile {
         return text(calendar);
     }
 
-    private static String other(final DueCalendar.Kind kind) {
+    /** What is said of an entry that has no words of its own. */
+    static String other(final DueCalendar.Kind kind) {
         return switch (kind) {
             case SHELF_LOW -> "running low";
             case OLD_BAG -> "open for long";

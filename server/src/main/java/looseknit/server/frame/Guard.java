@@ -10,6 +10,7 @@ import java.util.Base64;
 import java.util.Locale;
 import java.util.Set;
 import java.util.concurrent.Semaphore;
+import java.util.stream.Stream;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -59,8 +60,14 @@ class Guard extends OncePerRequestFilter {
         this.addresses = addresses;
     }
 
-    private static final Set<String> KINDS =
-            Set.of("application/json", "multipart/form-data", "text/csv", "text/plain", "image/jpeg", "image/png");
+    private static final Set<String> KINDS = Set.of(
+            "application/json",
+            "multipart/form-data",
+            "text/csv",
+            "text/plain",
+            "text/markdown",
+            "image/jpeg",
+            "image/png");
 
     /** Bodies that arrive at the same time, and seconds in which one has to. */
     private static final int MOST_BODIES = 60;
@@ -192,7 +199,10 @@ class Guard extends OncePerRequestFilter {
         if (uri.startsWith("/api/photos")) {
             return LARGEST_PHOTO;
         }
-        return uri.startsWith("/api/imports") || uri.startsWith("/api/climate/file") ? LARGEST_FILE : LARGEST_BODY;
+        return Stream.of("/api/imports", "/api/climate/file", "/api/shared-blends/read")
+                        .anyMatch(uri::startsWith)
+                ? LARGEST_FILE
+                : LARGEST_BODY;
     }
 
     private static void refuse(final HttpServletResponse response, final HttpStatus status, final String detail)

@@ -2,6 +2,7 @@ package looseknit.server.outcome;
 
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -21,9 +22,12 @@ import looseknit.core.care.Answer;
 import looseknit.core.message.Message;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
+import looseknit.server.paper.Paper;
 import looseknit.server.pot.PotEvent;
 import looseknit.server.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -35,6 +39,8 @@ import org.springframework.web.bind.annotation.RestController;
 @Transactional(readOnly = true)
 @RequestMapping("/api/year")
 class YearController {
+
+    private static final int LONGEST_CURRENCY = 8;
 
     private static final Set<PotEvent.Kind> BECAME = EnumSet.of(
             PotEvent.Kind.LOST,
@@ -49,6 +55,7 @@ class YearController {
     private final Outcomes outcomes;
     private final Batches batches;
     private final Shelf shelf;
+    private final YearPaper paper;
     private final Clock clock;
 
     /** What each batch took, which takes some time to work out; what was mixed stays what it is. */
@@ -63,11 +70,13 @@ class YearController {
             final Outcomes outcomes,
             final Batches batches,
             final Shelf shelf,
+            final YearPaper paper,
             final Clock clock) {
         this.repository = repository;
         this.outcomes = outcomes;
         this.batches = batches;
         this.shelf = shelf;
+        this.paper = paper;
         this.clock = clock;
     }
 
@@ -148,6 +157,19 @@ class YearController {
                         .sum(),
                 learnt(Outcomes.By.BLEND),
                 learnt(Outcomes.By.PLACE));
+    }
+
+    /** The same on paper, as PDF in the units of whoever asks. */
+    @GetMapping(value = "/page.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> page(
+            @RequestParam(required = false) @Min(1900) @Max(9999) final @Nullable Integer year,
+            @RequestParam(defaultValue = "A4") final String size,
+            @RequestParam(defaultValue = "") @Size(max = LONGEST_CURRENCY) final String currency) {
+        final HouseYearBody body = year(year);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header("Content-Disposition", "inline; filename=\"year-%d.pdf\"".formatted(body.year()))
+                .body(paper.of(body, Paper.Size.named(size), currency));
     }
 
     private List<Integer> years(final int now) {

@@ -12,6 +12,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.Base64;
+import java.util.List;
 import java.util.Map;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
@@ -26,15 +27,20 @@ public class Paper {
     private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
     private static final int QR_PIXELS = 240;
 
+    /** Greys of a swatch, one after the other, so that neighbours differ in print. */
+    private static final List<String> GREYS = List.of("#3d4a42", "#c9d3cc", "#7d8d83", "#e6ebe7", "#5b6b61", "#aab8af");
+
     /** Sheets of paper. */
     public enum Size {
-        A4("210mm 297mm"),
-        LETTER("8.5in 11in");
+        A4(210, 297),
+        LETTER(215.9, 279.4);
 
-        private final String css;
+        private final double widthMm;
+        private final double heightMm;
 
-        Size(final String css) {
-            this.css = css;
+        Size(final double widthMm, final double heightMm) {
+            this.widthMm = widthMm;
+            this.heightMm = heightMm;
         }
 
         /**
@@ -49,9 +55,19 @@ public class Paper {
                     .orElseThrow(() -> new OutOfRangeException("size", name, TableText.said("A4 or letter")));
         }
 
+        /** Its width [mm]. */
+        double widthMm() {
+            return widthMm;
+        }
+
+        /** Its height [mm]. */
+        double heightMm() {
+            return heightMm;
+        }
+
         /** The sheet as a style names it. */
         public String css() {
-            return css;
+            return "%smm %smm".formatted(widthMm, heightMm);
         }
     }
 
@@ -80,6 +96,11 @@ public class Paper {
         }
     }
 
+    /** The grey of a stripe of a swatch, by its place from 0. */
+    public static String grey(final int place) {
+        return GREYS.get(place % GREYS.size());
+    }
+
     private static InputStream font() {
         final InputStream font = PDDocument.class.getResourceAsStream(FONT);
         if (font == null) {
@@ -95,19 +116,24 @@ public class Paper {
 
     /** A picture of a two-dimensional code that leads somewhere, as an address of its own for an image. */
     public static String qr(final String leadsTo) {
+        return qr(leadsTo, QR_PIXELS);
+    }
+
+    /** The same with a width and height of its own, for what is long [pixels]. */
+    public static String qr(final String leadsTo, final int pixels) {
+        return "data:image/png;base64," + Base64.getEncoder().encodeToString(qrPng(leadsTo, pixels));
+    }
+
+    /** The same as a file. */
+    public static byte[] qrPng(final String leadsTo, final int pixels) {
         try {
             final ByteArrayOutputStream png = new ByteArrayOutputStream();
             MatrixToImageWriter.writeToStream(
                     new QRCodeWriter()
-                            .encode(
-                                    leadsTo,
-                                    BarcodeFormat.QR_CODE,
-                                    QR_PIXELS,
-                                    QR_PIXELS,
-                                    Map.of(EncodeHintType.MARGIN, 1)),
+                            .encode(leadsTo, BarcodeFormat.QR_CODE, pixels, pixels, Map.of(EncodeHintType.MARGIN, 1)),
                     "PNG",
                     png);
-            return "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray());
+            return png.toByteArray();
         } catch (final WriterException | IOException e) {
             throw new IllegalStateException("no code for " + leadsTo, e);
         }

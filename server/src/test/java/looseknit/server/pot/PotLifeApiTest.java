@@ -365,7 +365,7 @@ class PotLifeApiTest extends MixedBatch {
         }
         http.perform(ask("/api/pot-labels.pdf?ids={a}&label=huge", pot))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.detail", containsString("small or large")));
+                .andExpect(jsonPath("$.detail", containsString("CUT_SMALL")));
     }
 
     @Test

@@ -1,4 +1,4 @@
-package looseknit.server.exchange;
+package looseknit.server.publish;
 
 import static looseknit.server.ApiTest.Requests.ask;
 import static looseknit.server.ApiTest.Requests.brief;

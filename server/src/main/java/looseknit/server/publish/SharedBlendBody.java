@@ -1,4 +1,4 @@
-package looseknit.server.exchange;
+package looseknit.server.publish;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -39,6 +39,8 @@ record SharedBlendBody(
     static final String FORMAT = "loose-knit blend";
     static final int VERSION = 1;
 
+    private static final int LONGEST_QUOTED = 60;
+
     /** Text that is text and nothing that a page could take for its own. */
     static final String PLAIN = "(?s)[^<>\\u0000-\\u0008\\u202a-\\u202e]*";
 
@@ -51,14 +53,23 @@ record SharedBlendBody(
     record MeasuredOnBody(
             @NotNull LocalDate madeOn, @NotNull @Valid TestBody test) {}
 
+    /** The same without what was measured of it. */
+    SharedBlendBody withoutTests() {
+        return new SharedBlendBody(format, version, name, note, brief, recipe, materials, List.of());
+    }
+
     /** What is wrong with its format, in a sentence; null for nothing. */
     static @Nullable String wrongFormat(final SharedBlendBody body) {
         if (!body.format().equals(FORMAT)) {
-            return "The format of the file is “%s”. Allowed: %s.".formatted(Columns.shortened(body.format()), FORMAT);
+            return "The format of the file is “%s”. Allowed: %s.".formatted(shortened(body.format()), FORMAT);
         }
         return body.version() == VERSION
                 ? null
                 : "The file was written by a newer Loose Knit (format %d; this program knows up to %d)."
                         .formatted(body.version(), VERSION);
+    }
+
+    private static String shortened(final String text) {
+        return text.length() > LONGEST_QUOTED ? text.substring(0, LONGEST_QUOTED - 1) + "…" : text;
     }
 }

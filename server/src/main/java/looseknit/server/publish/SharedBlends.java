@@ -1,4 +1,4 @@
-package looseknit.server.exchange;
+package looseknit.server.publish;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -10,9 +10,9 @@ import looseknit.server.assay.Assays;
 import looseknit.server.blend.Blend;
 import looseknit.server.blend.BlendVersion;
 import looseknit.server.blend.Blends;
-import looseknit.server.exchange.SharedBlendBody.MeasuredOnBody;
-import looseknit.server.exchange.SharedBlendBody.OwnBody;
 import looseknit.server.frame.Refused;
+import looseknit.server.publish.SharedBlendBody.MeasuredOnBody;
+import looseknit.server.publish.SharedBlendBody.OwnBody;
 import looseknit.server.reading.RecipeBody;
 import looseknit.server.shelf.OwnMaterialFacts;
 import looseknit.server.shelf.OwnMaterials;
