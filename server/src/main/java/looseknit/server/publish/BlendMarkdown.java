@@ -28,6 +28,9 @@ final class BlendMarkdown {
     private static final String FED = ", fed";
     private static final String SPECIAL = "([\\\\`*_{}\\[\\]<>#|])";
 
+    /** So deep are lists and quotations looked into. */
+    private static final int DEEPEST = 30;
+
     private BlendMarkdown() {}
 
     /**
@@ -98,10 +101,13 @@ final class BlendMarkdown {
         return words.replaceAll(SPECIAL, "\\\\$1").replaceAll("\\p{Cntrl}", " ");
     }
 
-    /** What a text says; markup of other kinds, and HTML, is passed over. */
+    /** What a text says; markup of other kinds, and HTML, is passed over, and what is quoted without end is quoted once. */
     static Read read(final String text) {
         final Gathering gathering = new Gathering();
-        Parser.builder().build().parse(text).accept(gathering);
+        Parser.builder()
+                .build()
+                .parse(text.replaceAll("(?m)^[> \t]{60,}", "> "))
+                .accept(gathering);
         final List<Section> listed = gathering.sections().stream()
                 .filter(each -> !each.items().isEmpty())
                 .toList();
@@ -145,8 +151,6 @@ final class BlendMarkdown {
     /** Gathers headings, quotations, points and paragraphs. */
     private static final class Gathering extends AbstractVisitor {
 
-        private static final int DEEPEST = 30;
-
         private final List<Section> closed = new ArrayList<>();
         private final List<String> quoted = new ArrayList<>();
         private String title = "";
@@ -181,7 +185,10 @@ final class BlendMarkdown {
 
         @Override
         public void visit(final ListItem found) {
-            items.add(plain(found).strip());
+            final String words = plain(found).strip();
+            if (!words.isEmpty()) {
+                items.add(words);
+            }
         }
 
         @Override

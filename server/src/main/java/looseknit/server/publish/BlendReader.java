@@ -35,7 +35,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class BlendReader {
 
-    private static final int LONGEST_TEXT = 40_000;
+    private static final int LONGEST_TEXT = 20_000;
     private static final int LONGEST_ID = 50;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_NOTE = 2000;
