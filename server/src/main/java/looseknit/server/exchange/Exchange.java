@@ -96,6 +96,15 @@ class Exchange {
         }
     }
 
+    /** Writes a table. */
+    void write(final Table table, final OutputStream out) throws IOException {
+        try (Connection connection = store.getConnection()) {
+            TableWriter.write(connection, table, out);
+        } catch (final SQLException e) {
+            throw new IllegalStateException("the store cannot be read", e);
+        }
+    }
+
     /** Begins to look a file through; nothing is changed by it. */
     Incoming lookThrough(final UUID id, final InputStream file) throws IOException {
         final Path folder = Files.createTempDirectory("loose-knit-incoming");

@@ -99,6 +99,15 @@ class ExchangeController {
         exchange.write(response.getOutputStream());
     }
 
+    /** Pots, looks, batches or tests as a table for a spreadsheet. */
+    @GetMapping(value = "/tables/{kind}", produces = "text/csv")
+    void table(@PathVariable final String kind, final HttpServletResponse response) throws IOException {
+        final Table table = Table.named(kind);
+        response.setContentType("text/csv;charset=UTF-8");
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"%s.csv\"".formatted(table.file()));
+        exchange.write(table, response.getOutputStream());
+    }
+
     /** Begins to look a file through; nothing is changed by it. */
     @PostMapping(value = "/incoming/{id}", consumes = "application/zip")
     IncomingBody lookThrough(@PathVariable final UUID id, final HttpServletRequest request) throws IOException {

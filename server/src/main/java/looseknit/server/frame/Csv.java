@@ -16,13 +16,15 @@ public final class Csv {
 
     private static final Pattern NUMBER = Pattern.compile("[-+]?[0-9]+([.][0-9]+)?");
 
+    private static final CSVFormat FORMAT =
+            CSVFormat.RFC4180.builder().setRecordSeparator('\n').get();
+
     private Csv() {}
 
     /** A table with its head; what a spreadsheet would take for a formula goes out as text, and comes back as it was. */
     public static String of(final List<String> head, final List<List<String>> rows) {
         final StringWriter text = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(
-                text, CSVFormat.RFC4180.builder().setRecordSeparator('\n').get())) {
+        try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
             printer.printRecord(head);
             for (final List<String> row : rows) {
                 printer.printRecord(row.stream().map(Csv::harmless).toList());
@@ -31,6 +33,11 @@ public final class Csv {
             throw new UncheckedIOException(e);
         }
         return text.toString();
+    }
+
+    /** One line of a table that is written piece by piece, guarded in the same way. */
+    public static void line(final Appendable into, final List<String> cells) throws IOException {
+        FORMAT.printRecord(into, cells.stream().map(Csv::harmless).toArray());
     }
 
     private static String harmless(final String cell) {

@@ -60,6 +60,7 @@ class SharedHouse {
         "/api/batches/*/adjust/thought-of",
         "/api/recipes/**",
         "/api/shared-blends/look",
+        "/api/shared-blends/read",
         "/api/finds/**",
         "/api/shelf/worth",
         "/api/shelf/buy",

@@ -52,6 +52,28 @@ public class Offers implements TakenAway {
         }
     }
 
+    /** Notes a pack, also one that was taken away before. */
+    void addAgain(final UUID id, final OfferFacts facts) {
+        add(id, facts);
+        final PackOffer offer = stored(id);
+        offer.become(facts);
+        offer.remove(null);
+    }
+
+    /**
+     * Notes another price of a pack.
+     *
+     * @throws looseknit.core.measure.OutOfRangeException if it is out of range
+     */
+    void price(final UUID id, final double price) {
+        final PackOffer offer = stored(id);
+        final OfferFacts old = offer.facts();
+        final OfferFacts facts =
+                new OfferFacts(old.materialId(), old.sold(), old.amount(), old.swell(), price, old.supplier());
+        new BuySizes.Offer("offer", body(offer).litres(), price);
+        offer.become(facts);
+    }
+
     /** Cheapest price of a litre to scoop of each material on offer, by id. */
     @Transactional(readOnly = true)
     public Map<String, Double> pricesPerLitre() {

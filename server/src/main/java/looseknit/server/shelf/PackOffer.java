@@ -37,6 +37,10 @@ class PackOffer {
         return id;
     }
 
+    void become(final OfferFacts other) {
+        this.facts = other;
+    }
+
     void remove(final @Nullable Instant at) {
         this.removedAt = at;
     }
