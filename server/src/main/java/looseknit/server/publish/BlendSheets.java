@@ -14,6 +14,7 @@ import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.MeasureSystem;
 import looseknit.core.message.Wording;
 import looseknit.core.need.Plant;
+import looseknit.core.need.Property;
 import looseknit.core.written.RecipeWriter;
 import looseknit.server.assay.Assays;
 import looseknit.server.frame.Books;
@@ -63,6 +64,7 @@ class BlendSheets {
                                         .stream())
                         .toList(),
                 glance.map(found -> found.values().entrySet().stream()
+                                .filter(each -> each.getKey() != Property.MAKE_UP)
                                 .map(each -> new BlendSheet.Figure(
                                         wording.of(each.getKey()),
                                         wording.of(each.getKey().quantity(each.getValue()))))

@@ -1,7 +1,10 @@
 package looseknit.server.exchange;
 
+import static looseknit.server.ApiTest.Requests.ask;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.JsonPath;
 import com.networknt.schema.Error;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
@@ -9,16 +12,23 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.zip.ZipInputStream;
 import looseknit.server.ApiTest;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -36,6 +46,9 @@ class FormatsTest {
 
     @Autowired
     private Exchange exchange;
+
+    @Autowired
+    private MockMvc http;
 
     @Autowired
     private javax.sql.DataSource store;
@@ -80,6 +93,86 @@ class FormatsTest {
         assertThat(published(Files.readString(FORMATS.resolve("house.schema.json")))
                         .validate(committed, InputFormat.JSON))
                 .isEmpty();
+    }
+
+    /** A file of each other format as the demo gives it, shortened; what is committed has the same skeleton, its days and prices may be older. */
+    @ParameterizedTest
+    @CsvSource({
+        "blend-example.blend.json, /api/shared-blends/{blend}",
+        "blend-example.md, /api/shared-blends/{blend}/text.md",
+        "blend-example.jsonld, /api/shared-blends/{blend}/how-to.jsonld",
+        "shelf-example.csv, /api/exports/shelf",
+        "materials-example.csv, /api/exports/materials",
+        "plants-example.csv, /api/exports/plants",
+        "pots-example.csv, /api/house/tables/pots",
+        "looks-example.csv, /api/house/tables/looks",
+        "batches-example.csv, /api/house/tables/batches",
+        "tests-example.csv, /api/house/tables/tests",
+        "calendar-example.ics, /api/calendar.ics?days=30"
+    })
+    void anExampleOfEachFormatIsMadeFromTheDemo(final String name, final String path) throws Exception {
+        final String blend = JsonPath.<List<String>>read(
+                        answered("/api/blends/names"), "$[?(@.name == 'Slipway rescue')].id")
+                .get(0);
+        final String fresh = shortened(name, answered(path.replace("{blend}", blend)));
+        if (Boolean.getBoolean("looseknit.formats.write")) {
+            Files.writeString(FORMATS.resolve(name), fresh);
+        }
+        final String committed = Files.readString(FORMATS.resolve(name));
+        assertThat(skeleton(name, committed))
+                .as("docs/formats/%s is stale: run ./loose-knit formats", name)
+                .isNotEmpty()
+                .isEqualTo(skeleton(name, fresh));
+    }
+
+    @Test
+    void thePriceListOfTheStandInIsTheExample() throws Exception {
+        try (InputStream shipped = getClass().getResourceAsStream("/stand-in/price-list.json")) {
+            committed("price-list-example.json", new String(shipped.readAllBytes(), StandardCharsets.UTF_8));
+        }
+    }
+
+    private String answered(final String path) throws Exception {
+        return http.perform(ask(path))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    private static String shortened(final String name, final String whole) {
+        if (name.endsWith("json")) {
+            return PRETTY.readTree(whole).toPrettyString() + "\n";
+        }
+        if (name.endsWith(".csv")) {
+            return whole.lines().limit(4).collect(Collectors.joining("\n", "", "\n"));
+        }
+        final String end = "END:VEVENT";
+        final int second = whole.indexOf(end, whole.indexOf(end) + 1);
+        return name.endsWith(".ics")
+                ? whole.substring(0, second + end.length()).replace("\r", "") + "\nEND:VCALENDAR\n"
+                : whole;
+    }
+
+    /** What of a file does not change from day to day. */
+    private static Set<String> skeleton(final String name, final String file) {
+        if (name.endsWith("json") || name.endsWith("jsonld")) {
+            final Set<String> names = new TreeSet<>();
+            names(PRETTY.readTree(file), names);
+            return names;
+        }
+        if (name.endsWith(".csv")) {
+            return Set.of(file.lines().findFirst().orElse(""));
+        }
+        return file.lines()
+                .filter(line -> name.endsWith(".ics") ? line.matches("[A-Z]+[:;].*") : line.startsWith("#"))
+                .map(line -> name.endsWith(".ics") ? line.replaceAll("[:;].*", "") : line)
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private static void names(final JsonNode node, final Set<String> into) {
+        node.propertyNames().forEach(into::add);
+        node.forEach(each -> names(each, into));
     }
 
     private static Schema published(final String schema) {
