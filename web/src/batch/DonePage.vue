@@ -10,8 +10,10 @@ import { shortDate } from '@/measure/days'
 import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
+import LabelsDialog from '@/parts/LabelsDialog.vue'
 import { say } from '@/parts/notices'
 import SelectField from '@/parts/SelectField.vue'
+import { printed } from '@/parts/printed'
 import { t } from '@/words'
 import { ownId } from '@/shelf/words'
 import BatchHead from './BatchHead.vue'
@@ -63,10 +65,8 @@ const open = (what: Doing) => {
   ids = newIds()
 }
 const money = (amount: number) => `${settings.currency} ${figure(amount, 2)}`
-const link = (name: string) => {
-  const query = new URLSearchParams({ units: speech.units, size: settings.system === 'us' ? 'LETTER' : 'A4' })
-  return `/api/batches/${props.id}/${name}.pdf?${query.toString()}`
-}
+const link = (name: string) => printed(`/api/batches/${props.id}/${name}.pdf`, settings.paperSize)
+const labelling = ref(false)
 
 const newIds = () => ({ step: crypto.randomUUID(), other: crypto.randomUUID() })
 /** What is sent again after a lost answer keeps its ids, so that it is done once. */
@@ -213,6 +213,15 @@ const keep = async () => {
           <p class="actions">
             <Button as="router-link" :to="`/batches/${id}/pot-up`" :label="$t('batch.batchPage.potUp')" />
             <Button as="a" :href="link('label')" target="_blank" outlined :label="$t('batch.done.label')" />
+            <button type="button" class="plain" @click="labelling = true">
+              {{ $t('batch.done.labels') }}
+            </button>
+            <LabelsDialog
+              v-model:open="labelling"
+              :path="`/api/batches/${id}/labels.pdf`"
+              :count="1"
+              copies
+            />
             <a :href="link('order')" target="_blank">{{ $t('batch.done.order') }}</a>
             <RouterLink :to="`/shelf/here?after=${id}`">{{
               $t('batch.batchPage.countUpTheShelf')

@@ -4,15 +4,20 @@ import Dialog from 'primevue/dialog'
 import Textarea from 'primevue/textarea'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
+import { speech } from '@/api/speech'
 import type { Recipe } from '@/api/types'
 import { useAnswered } from '@/api/useAnswered'
+import { useSettings } from '@/measure/settings'
 import ChoiceList from '@/parts/ChoiceList.vue'
 import { say } from '@/parts/notices'
+import { printed } from '@/parts/printed'
 import { t } from '@/words'
 
 /** The recipe as text to paste elsewhere: in parts, per cent or scoops. What is copied here and pasted here is the same recipe. */
 const props = defineProps<{ id: string; recipe: Recipe; name: string }>()
 const open = defineModel<boolean>('open', { required: true })
+const settings = useSettings()
+const shared = computed(() => `/api/shared-blends/${props.id}`)
 const STYLES = ['PARTS', 'PER_CENT', 'SCOOPS'] as const
 const style = ref<(typeof STYLES)[number]>('PARTS')
 const options = STYLES.map((value) => ({ value, label: t(`blend.copy.style.${value}`) }))
@@ -53,11 +58,34 @@ const copy = async () => {
         <p class="soft">{{ $t('blend.copy.hint') }}</p>
         <p class="ways">
           <Button type="submit" :label="$t('blend.copy.copy')" :disabled="text === ''" />
-          <span>
-            <a :href="`/api/shared-blends/${id}`" download>{{ $t('blend.copy.file') }}</a>
-            <small class="soft">{{ $t('blend.copy.fileHint') }}</small>
-          </span>
         </p>
+        <h3>{{ $t('blend.copy.on') }}</h3>
+        <ul class="on">
+          <li>
+            <a :href="shared" download>{{ $t('blend.copy.file') }}</a>
+            <small class="soft">{{ $t('blend.copy.fileHint') }}</small>
+          </li>
+          <li>
+            <a :href="`${shared}/code.png`" target="_blank" rel="noopener">{{ $t('blend.copy.code') }}</a>
+            <small class="soft">{{ $t('blend.copy.codeHint') }}</small>
+          </li>
+          <li>
+            <a :href="printed(`${shared}/sheet.pdf`, settings.paperSize)" target="_blank" rel="noopener">{{
+              $t('blend.copy.sheet')
+            }}</a>
+            <small class="soft">{{ $t('blend.copy.sheetHint') }}</small>
+          </li>
+          <li>
+            <a :href="`${shared}/text.md?units=${speech.units}`" download>{{ $t('blend.copy.markdown') }}</a>
+            <small class="soft">{{ $t('blend.copy.markdownHint') }}</small>
+          </li>
+          <li>
+            <a :href="`${shared}/how-to.jsonld?units=${speech.units}`" download>{{
+              $t('blend.copy.howTo')
+            }}</a>
+            <small class="soft">{{ $t('blend.copy.howToHint') }}</small>
+          </li>
+        </ul>
       </template>
     </form>
   </Dialog>
@@ -74,7 +102,19 @@ const copy = async () => {
   gap: 18px;
   align-items: center;
 }
-.ways small {
+.on {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.on li {
+  padding: 4px 0;
+  border-bottom: 1px solid var(--line);
+}
+.on small {
   display: block;
+}
+h3 {
+  margin: 6px 0 0;
 }
 </style>

@@ -5,12 +5,15 @@ import { answer, api } from '@/api/client'
 import { speech } from '@/api/speech'
 import type { DueEntry, PotEvent } from '@/api/types'
 import { daysBetween, inWords, longDate } from '@/measure/days'
+import { useSettings } from '@/measure/settings'
 import ChoiceList from '@/parts/ChoiceList.vue'
 import { say, sayProblem } from '@/parts/notices'
+import { printed } from '@/parts/printed'
 import { t } from '@/words'
 
 /** One calendar of what is due beyond the next look, with reasons; what can be told as done is told here. */
 const client = useQueryClient()
+const settings = useSettings()
 const days = ref<'14' | '60' | '365'>('60')
 const DAYS = (['14', '60', '365'] as const).map((value) => ({
   value,
@@ -97,6 +100,9 @@ const print = () => window.print()
     </div>
     <p class="ways">
       <a :href="file" :title="$t('care.calendar.subscribe')">{{ $t('care.calendar.file') }}</a>
+      <a :href="printed('/api/calendar/week.pdf', settings.paperSize)" target="_blank" rel="noopener">{{
+        $t('care.calendar.week')
+      }}</a>
       <button type="button" class="plain" @click="print">{{ $t('care.calendar.print') }}</button>
     </p>
     <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>

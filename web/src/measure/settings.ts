@@ -11,12 +11,20 @@ interface Kept {
   currency: string
   scoopLitres: number
   rowsIn: 'volume' | 'scoops'
+  paper: 'units' | 'A4' | 'LETTER'
 }
 
 const KEY = 'loose-knit.settings'
 
 const kept = (): Kept => {
-  const usual: Kept = { system: 'metric', night: false, currency: '€', scoopLitres: 0.5, rowsIn: 'volume' }
+  const usual: Kept = {
+    system: 'metric',
+    night: false,
+    currency: '€',
+    scoopLitres: 0.5,
+    rowsIn: 'volume',
+    paper: 'units',
+  }
   try {
     return { ...usual, ...(JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Kept>) }
   } catch {
@@ -33,6 +41,11 @@ export const useSettings = defineStore('settings', () => {
   const scoopLitres = ref(start.scoopLitres)
   /** Whether volumes of a recipe are shown in litres or the like, or in scoops. */
   const rowsIn = ref(start.rowsIn)
+  /** The paper in the printer; what goes with the units if nothing was said. */
+  const paper = ref(start.paper)
+  const paperSize = computed(() =>
+    paper.value !== 'units' ? paper.value : system.value === 'us' ? 'LETTER' : 'A4',
+  )
   const units = ref<Units>({ volume: [], length: [], mass: [], handfulLitres: 0 })
   const measures = computed(() => new Measures(units.value, system.value))
 
@@ -45,7 +58,7 @@ export const useSettings = defineStore('settings', () => {
     { immediate: true, flush: 'sync' },
   )
   watch(
-    [system, night, currency, scoopLitres, rowsIn],
+    [system, night, currency, scoopLitres, rowsIn, paper],
     () => {
       const keep: Kept = {
         system: system.value,
@@ -53,6 +66,7 @@ export const useSettings = defineStore('settings', () => {
         currency: currency.value,
         scoopLitres: scoopLitres.value,
         rowsIn: rowsIn.value,
+        paper: paper.value,
       }
       localStorage.setItem(KEY, JSON.stringify(keep))
       document.documentElement.classList.toggle('night', night.value)
@@ -60,5 +74,5 @@ export const useSettings = defineStore('settings', () => {
     { immediate: true },
   )
 
-  return { system, night, currency, scoopLitres, rowsIn, units, measures }
+  return { system, night, currency, scoopLitres, rowsIn, paper, paperSize, units, measures }
 })

@@ -6,7 +6,7 @@ import { shortDate } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
 import TextField from '@/parts/TextField.vue'
-import { labelsPath } from '@/parts/potLabels'
+import LabelsDialog from '@/parts/LabelsDialog.vue'
 import { t } from '@/words'
 
 /** Every pot that holds something of a batch, or of a bag from the shelf: a list to walk by, and labels to stick on. */
@@ -31,12 +31,8 @@ const places = computed(() => {
 const note = ref<string | undefined>(t('outcome.recall.noteUsual'))
 const LONGEST = 60
 const MOST_LABELS = 200
-const labels = computed(() =>
-  labelsPath(
-    (data.value?.pots ?? []).slice(0, MOST_LABELS).map((pot) => pot.id),
-    note.value,
-  ),
-)
+const labelling = ref(false)
+const labelled = computed(() => (data.value?.pots ?? []).slice(0, MOST_LABELS).map((pot) => pot.id))
 const print = () => window.print()
 </script>
 
@@ -69,7 +65,15 @@ const print = () => window.print()
           :maxlength="LONGEST"
           input-id="recall-note"
         />
-        <a :href="labels" target="_blank" rel="noopener">{{ $t('outcome.recall.labels') }}</a>
+        <button type="button" class="plain" @click="labelling = true">
+          {{ $t('outcome.recall.labels') }}
+        </button>
+        <LabelsDialog
+          v-model:open="labelling"
+          path="/api/pot-labels.pdf"
+          :more="{ ids: labelled.join(','), note: note ?? '' }"
+          :count="labelled.length"
+        />
       </div>
       <section v-for="[place, pots] in places" :key="place" :aria-label="place">
         <h2>

@@ -5,6 +5,7 @@ import { answer, api } from '@/api/client'
 import { shortDate } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
+import { printed } from '@/parts/printed'
 import SelectField from '@/parts/SelectField.vue'
 
 /** A year on a page to print: what was mixed, potted, lost, spent and learnt. */
@@ -31,7 +32,12 @@ const years = computed(() =>
 const litres = (value: number) => text(settings.measures.stock(value))
 const mixed = computed(() => (data.value?.mixed ?? []).reduce((sum, each) => sum + each.litres, 0))
 const money = (value: number) => `${settings.currency} ${figure(value, 2)}`
-const print = () => window.print()
+const paper = computed(() =>
+  printed('/api/year/page.pdf', settings.paperSize, {
+    year: data.value?.year ?? '',
+    currency: settings.currency,
+  }),
+)
 </script>
 
 <template>
@@ -49,7 +55,7 @@ const print = () => window.print()
           :label="$t('outcome.year.which')"
           input-id="year"
         />
-        <button type="button" class="plain" @click="print">{{ $t('outcome.year.print') }}</button>
+        <a :href="paper" target="_blank" rel="noopener">{{ $t('outcome.year.paper') }}</a>
       </div>
     </div>
     <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>

@@ -1,6 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import type { BlendRecord, HouseYear, Recall } from '@/api/types'
+import LabelsDialog from '@/parts/LabelsDialog.vue'
 import { potting } from '@/testing/pots'
 import { Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
 import RecallPage from './RecallPage.vue'
@@ -81,9 +82,13 @@ describe('where a lot went', () => {
     expect(view.text()).toContain('2 pots hold some of it.')
     expect(view.text()).toMatch(/not here any more.*Lily, lent/s)
     await view.get('#recall-note').setValue('Take it back')
-    const labels = view.findAll('a').find((each) => each.text() === 'Labels for these pots')
-    expect(labels?.attributes('href')).toContain('note=Take+it+back')
-    expect(labels?.attributes('href')).toContain('ids=p1&ids=p2')
+    const labels = view.getComponent(LabelsDialog)
+    expect(labels.props('more')).toEqual({ ids: 'p1,p2', note: 'Take it back' })
+    await view
+      .findAll('button')
+      .find((each) => each.text() === 'Labels for these pots …')
+      ?.trigger('click')
+    expect(labels.props('open')).toBe(true)
   })
 
   it('says where it went nowhere, and where it is not known', async () => {

@@ -14,7 +14,7 @@ import { usePlaced } from '@/planting/usePlaced'
 import TroubleList from '@/trouble/TroubleList.vue'
 import { t } from '@/words'
 import HistoryList from './HistoryList.vue'
-import { labelsPath } from '@/parts/potLabels'
+import LabelsDialog from '@/parts/LabelsDialog.vue'
 import PotTell from './PotTell.vue'
 import RepotChoice from './RepotChoice.vue'
 import SeenThread from './SeenThread.vue'
@@ -79,6 +79,7 @@ const chosen = (event: Event) => {
   input.value = ''
 }
 const print = () => window.print()
+const labelling = ref(false)
 const surface = computed(() =>
   portrait.value && portrait.value.setUp.dressing !== 'NONE'
     ? t('pot.page.surfaceHidden')
@@ -140,7 +141,8 @@ const surface = computed(() =>
         <RouterLink :to="`/pots/${id}/wrong`">{{ $t('frame.routes.wrong') }}</RouterLink>
         <RouterLink :to="`/pots/${id}/set-up`">{{ $t('pot.page.changeSetUp') }}</RouterLink>
         <button type="button" class="plain" @click="print">{{ $t('pot.page.print') }}</button>
-        <a :href="labelsPath([id])" target="_blank" rel="noopener">{{ $t('pot.page.label') }}</a>
+        <button type="button" class="plain" @click="labelling = true">{{ $t('pot.page.label') }}</button>
+        <LabelsDialog v-model:open="labelling" path="/api/pot-labels.pdf" :more="{ ids: id }" :count="1" />
         <button type="button" class="plain" @click="remove">{{ $t('pot.potsPage.remove') }}</button>
       </p>
       <PotTell

@@ -20,7 +20,7 @@ import { useKept } from '@/parts/useKept'
 import PotThumb from '@/planting/PotThumb.vue'
 import { useSetUpKinds } from '@/planting/useSetUpKinds'
 import { t } from '@/words'
-import { labelsPath } from '@/parts/potLabels'
+import LabelsDialog from '@/parts/LabelsDialog.vue'
 import PotTell from './PotTell.vue'
 import ShelfDrawing from './ShelfDrawing.vue'
 
@@ -30,6 +30,7 @@ const client = useQueryClient()
 const kept = useKept('loose-knit.pots', { view: 'list' as 'list' | 'board' })
 const view = computed({ get: () => kept.value.view, set: (value) => (kept.value = { view: value }) })
 const VIEWS = (['list', 'board'] as const).map((value) => ({ value, label: t(`pot.potsPage.view.${value}`) }))
+const labelling = ref(false)
 const words = ref<string>()
 const soon = refDebounced(words, 150)
 const place = ref<string>()
@@ -179,10 +180,13 @@ const interval = (potting: Potting) =>
     <div v-if="selected.length > 0" class="together" role="region" :aria-label="$t('pot.potsPage.together')">
       <b>{{ $t('pot.potsPage.chosen', { n: selected.length }, selected.length) }}</b>
       <Button :label="$t('pot.potsPage.tellThem')" size="small" @click="telling = !telling" />
-      <a :href="labelsPath(selected)" target="_blank" rel="noopener">{{ $t('pot.potsPage.labels') }}</a>
-      <a :href="labelsPath(selected, '', true)" target="_blank" rel="noopener">{{
-        $t('pot.potsPage.largeLabels')
-      }}</a>
+      <button type="button" class="plain" @click="labelling = true">{{ $t('pot.potsPage.labels') }}</button>
+      <LabelsDialog
+        v-model:open="labelling"
+        path="/api/pot-labels.pdf"
+        :more="{ ids: selected.join(',') }"
+        :count="selected.length"
+      />
       <button type="button" class="plain" @click="selected = []">{{ $t('pot.potsPage.none') }}</button>
     </div>
     <PotTell

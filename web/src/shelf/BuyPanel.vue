@@ -16,6 +16,7 @@ import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { t } from '@/words'
+import PriceListPanel from './PriceListPanel.vue'
 import { useShelf } from './useShelf'
 import { without } from './words'
 
@@ -261,6 +262,7 @@ const drop = async (id: string) => {
         <p v-if="lineProblem" class="wrong" role="alert">{{ lineProblem }}</p>
       </template>
     </section>
+    <PriceListPanel />
   </div>
 </template>
 

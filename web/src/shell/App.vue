@@ -98,6 +98,19 @@ useKeys({
         aria-labelledby="units-label"
       />
       <p class="soft">{{ $t('frame.app.alikeInBoth') }}</p>
+      <h3 id="paper-label">{{ $t('frame.app.paper') }}</h3>
+      <SelectButton
+        v-model="settings.paper"
+        :options="[
+          { label: $t('frame.app.paperOfUnits'), value: 'units' },
+          { label: 'A4', value: 'A4' },
+          { label: $t('frame.app.letter'), value: 'LETTER' },
+        ]"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-labelledby="paper-label"
+      />
       <h3 id="light-label">{{ $t('frame.app.light') }}</h3>
       <SelectButton
         v-model="settings.night"

@@ -9,6 +9,7 @@ import { t } from '@/words'
 
 /** Everything in one file: out; and in, after it was looked through and somebody has said what shall stand. */
 const client = useQueryClient()
+const TABLES = ['pots', 'looks', 'batches', 'tests'] as const
 const AGAIN_MS = 400
 const incoming = ref<IncomingFile>()
 const wins = ref<'HERE' | 'FILE'>('HERE')
@@ -98,6 +99,13 @@ const kindWords = (kind: string) => t(`frame.exchange.kinds.${kind}`)
           @change="send"
         />
       </label>
+    </p>
+    <p class="soft">{{ $t('frame.exchange.tables') }}</p>
+    <p class="ways">
+      <a v-for="each in TABLES" :key="each" :href="`/api/house/tables/${each}`" download class="word">{{
+        $t(`frame.exchange.kinds.${each}`)
+      }}</a>
+      <RouterLink to="/shelf/files">{{ $t('frame.exchange.shelf') }}</RouterLink>
     </p>
     <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
     <p v-if="incoming && busy" class="say" role="status">

@@ -111,7 +111,10 @@ class BlendPaper {
                                 recipe.parts().get(i).material().name(),
                                 parts ? wording.figure(recipe.parts().get(i).amount(), 2, true) : "",
                                 "%d %%".formatted(Math.round(100 * shares.get(i))),
-                                wording.of(Quantity.trimmed(Dimension.VOLUME, HEAP_LITRES * shares.get(i), 2))))
+                                wording.of(Quantity.trimmed(
+                                        Dimension.VOLUME,
+                                        HEAP_LITRES * shares.get(i),
+                                        shares.get(i) * HEAP_LITRES < 1 ? 2 : 1))))
                         .collect(Collectors.joining()),
                 recipe.doses().stream()
                         .map(dose -> row(
