@@ -46,7 +46,7 @@ const options = computed(() =>
     label: t(found.cut ? 'frame.labels.cut' : 'frame.labels.peel', {
       width: length(found.widthMm),
       height: length(found.heightMm),
-      unit: t(settings.system === 'us' ? 'frame.labels.inches' : 'frame.labels.millimetres'),
+      unit: t('frame.labels.unit'),
       n: found.labels,
     }),
   })),

@@ -1,19 +1,15 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog'
-import SelectButton from 'primevue/selectbutton'
-import InputText from 'primevue/inputtext'
 import { defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import NumberField from '@/measure/NumberField.vue'
-import { useSettings } from '@/measure/settings'
 import { useKeys } from '@/parts/keys'
 import KeyHelp from './KeyHelp.vue'
 import NoticeList from './NoticeList.vue'
+import SettingsFields from './SettingsFields.vue'
 import ThreadNav from './ThreadNav.vue'
 import WhichDialog from './WhichDialog.vue'
 
 const GO_WITHIN_MS = 1500
-const settings = useSettings()
 const router = useRouter()
 const showSettings = ref(false)
 const showKeys = ref(false)
@@ -84,71 +80,6 @@ useKeys({
     :header="$t('frame.app.unitsLight')"
     :style="{ width: '26rem' }"
   >
-    <div class="settings">
-      <h3 id="units-label">{{ $t('frame.app.units') }}</h3>
-      <SelectButton
-        v-model="settings.system"
-        :options="[
-          { label: $t('frame.app.metric'), value: 'metric' },
-          { label: 'US', value: 'us' },
-        ]"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-labelledby="units-label"
-      />
-      <p class="soft">{{ $t('frame.app.alikeInBoth') }}</p>
-      <h3 id="paper-label">{{ $t('frame.app.paper') }}</h3>
-      <SelectButton
-        v-model="settings.paper"
-        :options="[
-          { label: $t('frame.app.paperOfUnits'), value: 'units' },
-          { label: 'A4', value: 'A4' },
-          { label: $t('frame.app.letter'), value: 'LETTER' },
-        ]"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-labelledby="paper-label"
-      />
-      <h3 id="light-label">{{ $t('frame.app.light') }}</h3>
-      <SelectButton
-        v-model="settings.night"
-        :options="[
-          { label: $t('frame.app.day'), value: false },
-          { label: $t('frame.app.nightBench'), value: true },
-        ]"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-labelledby="light-label"
-      />
-      <NumberField
-        v-model="settings.scoopLitres"
-        :label="$t('frame.app.myScoopHolds')"
-        kind="volume"
-        input-id="my-scoop"
-      />
-      <div class="currency">
-        <label for="currency">{{ $t('frame.app.currencySign') }}</label>
-        <InputText id="currency" v-model="settings.currency" maxlength="4" />
-      </div>
-    </div>
+    <SettingsFields />
   </Dialog>
 </template>
-
-<style scoped>
-.settings {
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-}
-.currency {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-}
-.currency input {
-  width: 5em;
-}
-</style>

@@ -7,8 +7,10 @@ import { figure } from '@/measure/units'
 import { momentWords } from '@/measure/days'
 import { say, sayProblem } from '@/parts/notices'
 import { t } from '@/words'
+import DevicesSection from './DevicesSection.vue'
 import ExchangeSection from './ExchangeSection.vue'
 import PeopleSection from './PeopleSection.vue'
+import SettingsFields from './SettingsFields.vue'
 import TakenAway from './TakenAway.vue'
 import { useMe } from './useMe'
 
@@ -170,6 +172,12 @@ const restore = (name: string) =>
       <ExchangeSection />
     </template>
     <PeopleSection />
+    <DevicesSection />
+    <section>
+      <h2>{{ $t('frame.house.settings') }}</h2>
+      <SettingsFields prefix="house-" />
+      <p class="soft">{{ $t('frame.house.language') }}</p>
+    </section>
   </main>
 </template>
 
