@@ -11,6 +11,7 @@ import java.lang.annotation.Target;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.http.MediaType;
+import org.springframework.test.context.ContextConfiguration;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** A test of the whole server over HTTP, on a store of its own in memory. */
@@ -18,6 +19,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 @Retention(RetentionPolicy.RUNTIME)
 @SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:${random.uuid};DB_CLOSE_DELAY=-1")
 @AutoConfigureMockMvc
+@ContextConfiguration(initializers = ServerStore.class)
 public @interface ApiTest {
 
     /** Requests and bodies that several tests need. */

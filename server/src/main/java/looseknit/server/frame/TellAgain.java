@@ -14,12 +14,11 @@ import org.springframework.context.annotation.Role;
 import org.springframework.core.Ordered;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
  * The same that is told twice at the same moment is stored once: whoever comes second finds a row with its id only as it writes its own. Then all is done
- * over, in a transaction of its own, and finds what the first has stored.
+ * over, in a transaction of its own, and finds what the first has stored. Whether a revision that somebody saw still stands is looked at each time.
  */
 @Configuration(proxyBeanMethods = false)
 @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
@@ -47,9 +46,6 @@ class TellAgain {
                     return time == TIMES || !(call instanceof ProxyMethodInvocation copy)
                             ? call.proceed()
                             : copy.invocableClone().proceed();
-                } catch (final ObjectOptimisticLockingFailureException stale) {
-                    // a revision that was seen is no longer there: that is for the person to decide
-                    throw stale;
                 } catch (final DataIntegrityViolationException | ConcurrencyFailureException collided) {
                     if (time == TIMES) {
                         throw collided;

@@ -143,8 +143,17 @@ final class Backups {
 
     /** Whether a store is a file: one that is held in memory has nothing to back up. */
     static boolean isFile(final DataSource store) {
+        return isAt(store, "jdbc:h2:file:");
+    }
+
+    /** Whether a store is kept by the program itself, and not by a database server. */
+    static boolean isH2(final DataSource store) {
+        return isAt(store, "jdbc:h2:");
+    }
+
+    private static boolean isAt(final DataSource store, final String where) {
         try (Connection connection = store.getConnection()) {
-            return connection.getMetaData().getURL().startsWith("jdbc:h2:file:");
+            return connection.getMetaData().getURL().startsWith(where);
         } catch (final SQLException e) {
             return false;
         }

@@ -133,6 +133,11 @@ public class House {
      * @throws Refused if that fails
      */
     Backups.Made backUp(final Backups.Why why) {
+        if (!Backups.isH2(store)) {
+            throw new Refused(
+                    "No backup was made",
+                    "This house is kept by a database server: it is backed up there, by pg_dump or as its keeper does it. Everything as one file is had from here all the same.");
+        }
         try (Connection connection = store.getConnection()) {
             return Backups.make(connection, data, why, LocalDateTime.now(clock));
         } catch (final SQLException | IOException | IllegalStateException e) {

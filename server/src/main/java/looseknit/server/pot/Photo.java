@@ -4,7 +4,6 @@ import jakarta.persistence.Basic;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -29,11 +28,9 @@ class Photo extends ToldOnce {
 
     private int height;
 
-    @Lob
     @Basic(fetch = FetchType.LAZY)
     private byte[] picture;
 
-    @Lob
     @Basic(fetch = FetchType.LAZY)
     private byte[] thumbnail;
 
