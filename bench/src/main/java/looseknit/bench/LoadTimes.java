@@ -26,6 +26,7 @@ public final class LoadTimes {
     private static final int POTS = 10_000;
     private static final int LOOKS = 500_000;
     private static final int CALLS = 20;
+    private static final int DATABASE = 3;
     private static final List<String> MACHINE = List.of("-Xmx512m");
 
     private LoadTimes() {}
@@ -33,7 +34,7 @@ public final class LoadTimes {
     /**
      * Runs the measurement.
      *
-     * @param args path of the packed server; how many pots and how many looks, if others
+     * @param args path of the packed server; how many pots and how many looks, if others; an empty database of a server, to measure on it, too
      */
     public static void main(final String[] args) throws IOException, InterruptedException, SQLException {
         final int pots = args.length > 1 ? Integer.parseInt(args[1]) : POTS;
@@ -46,10 +47,7 @@ public final class LoadTimes {
         System.out.printf("copied in %.0f s%n", (System.nanoTime() - before) / 1e9);
         try (RunningServer server = RunningServer.start(args[0], data, MACHINE, List.of())) {
             System.out.printf("start-up: %.1f s, %s%n", server.startedSeconds(), server.memory());
-            for (final Map.Entry<String, String> page : pages(server).entrySet()) {
-                measure(server, page.getKey(), page.getValue());
-            }
-            System.out.println(server.memory());
+            measureAll(server);
             final Path file = data.resolve("everything.zip");
             final long begun = System.nanoTime();
             server.download("/api/house/everything", file);
@@ -57,13 +55,25 @@ public final class LoadTimes {
                     "everything out: %.1f s, %.1f MB; %s%n",
                     (System.nanoTime() - begun) / 1e9, Files.size(file) / 1e6, server.memory());
         }
-        takeIn(args[0], data.resolve("everything.zip"));
+        takeIn(args[0], data.resolve("everything.zip"), List.of());
+        if (args.length > DATABASE) {
+            System.out.println("on a database server:");
+            takeIn(args[0], data.resolve("everything.zip"), List.of("--looseknit.database=" + args[DATABASE]));
+        }
     }
 
-    /** Everything into an empty house. */
-    private static void takeIn(final String jar, final Path file) throws IOException, InterruptedException {
+    private static void measureAll(final RunningServer server) throws IOException, InterruptedException {
+        for (final Map.Entry<String, String> page : pages(server).entrySet()) {
+            measure(server, page.getKey(), page.getValue());
+        }
+        System.out.println(server.memory());
+    }
+
+    /** Everything into an empty house, and its pages then. */
+    private static void takeIn(final String jar, final Path file, final List<String> settings)
+            throws IOException, InterruptedException {
         final Path empty = Files.createTempDirectory("loose-knit-empty");
-        try (RunningServer server = RunningServer.start(jar, empty, MACHINE, List.of())) {
+        try (RunningServer server = RunningServer.start(jar, empty, MACHINE, settings)) {
             final String path = "/api/house/incoming/" + UUID.randomUUID();
             long begun = System.nanoTime();
             server.upload(path, "application/zip", file);
@@ -73,6 +83,7 @@ public final class LoadTimes {
             server.post(path + "/take", "{}");
             state = settled(server, path);
             System.out.printf("taken in: %.1f s, %s; %s%n", (System.nanoTime() - begun) / 1e9, state, server.memory());
+            measureAll(server);
         }
     }
 
@@ -80,7 +91,7 @@ public final class LoadTimes {
             throws IOException, InterruptedException {
         while (true) {
             final String state = server.get(path).body().replaceAll("(?s).*\"state\":\"(\\w+)\".*", "$1");
-            if (!state.equals("READING") && !state.equals("TAKING")) {
+            if (!state.equals("READING") && !state.equals("STORING")) {
                 return state;
             }
             Thread.sleep(POLL_MS);

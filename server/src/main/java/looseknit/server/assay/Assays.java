@@ -18,6 +18,7 @@ import looseknit.server.batch.Batches;
 import looseknit.server.blend.Blend;
 import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.TakenAway;
@@ -27,6 +28,7 @@ import looseknit.server.reading.RecipeBody;
 import looseknit.server.store.Remembered;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -163,6 +165,12 @@ public class Assays implements KnownSource, TakenAway {
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     @TransactionalEventListener(fallbackExecution = true)
     void materialsChanged(final MaterialsChanged event) {
+        beliefs.forget();
+    }
+
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    @EventListener
+    void changedElsewhere(final ChangedElsewhere event) {
         beliefs.forget();
     }
 

@@ -140,6 +140,11 @@ class BlendCard {
         return blend;
     }
 
+    /** Whether it was read before something changed that it rests on. */
+    boolean stale() {
+        return stale;
+    }
+
     CardFacts facts() {
         return facts;
     }

@@ -120,10 +120,17 @@ class CardKeeper {
                             cards.withoutCard(Limit.of(AT_ONCE)).stream(), cards.stale(Limit.of(AT_ONCE)).stream())
                     .toList());
             next.forEach(id ->
-                    transaction.executeWithoutResult(any -> blends.lock(id).ifPresent(this::write)));
+                    transaction.executeWithoutResult(any -> blends.lock(id).ifPresent(this::writeIfWanted)));
             if (!next.isEmpty()) {
                 toDo.set(true);
             }
+        }
+    }
+
+    /** Another instance may have been quicker. */
+    private void writeIfWanted(final Blend blend) {
+        if (cards.findById(blend.id()).map(BlendCard::stale).orElse(true)) {
+            write(blend);
         }
     }
 

@@ -182,7 +182,7 @@ class Exchange {
     }
 
     private void takeIn(final Incoming job, final Merge.Wins wins) throws IOException, SQLException {
-        house.backUpFirst();
+        final boolean backedUp = house.backUpFirst();
         final List<UUID> taken = new ArrayList<>();
         try (Connection incoming = DriverManager.getConnection(readInto(job));
                 Connection here = store.getConnection()) {
@@ -208,7 +208,9 @@ class Exchange {
             events.publishEvent(new MaterialsChanged());
             events.publishEvent(new TestsChanged());
         });
-        job.end(LookedThrough.State.DONE, "Taken in. What was here before is among the backups.");
+        job.end(
+                LookedThrough.State.DONE,
+                backedUp ? "Taken in. What was here before is among the backups." : "Taken in.");
     }
 
     /** Work that reads files and stores. */

@@ -218,7 +218,8 @@ final class Backups {
 
     private static List<String> tables(final DatabaseMetaData meta) throws SQLException {
         final List<String> tables = new ArrayList<>();
-        try (ResultSet found = meta.getTables(null, "PUBLIC", null, new String[] {"TABLE", "BASE TABLE"})) {
+        try (ResultSet found =
+                meta.getTables(null, meta.getConnection().getSchema(), null, new String[] {"TABLE", "BASE TABLE"})) {
             while (found.next()) {
                 tables.add(found.getString("TABLE_NAME"));
             }

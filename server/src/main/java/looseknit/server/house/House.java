@@ -152,12 +152,15 @@ public class House {
     /**
      * Makes a backup before something large is done, where the house has a file.
      *
+     * @return whether there was one to make
      * @throws Refused if that fails
      */
-    public void backUpFirst() {
-        if (Backups.isFile(store)) {
+    public boolean backUpFirst() {
+        final boolean file = Backups.isFile(store);
+        if (file) {
             backUp(Backups.Why.BY_HAND);
         }
+        return file;
     }
 
     /** The backups that there are, the newest first. */

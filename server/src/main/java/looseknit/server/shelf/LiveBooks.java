@@ -14,6 +14,7 @@ import looseknit.core.material.MaterialBook;
 import looseknit.core.need.PlantBook;
 import looseknit.core.shelf.Measured;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.need.OwnPlants;
 import looseknit.server.store.Remembered;
@@ -68,6 +69,12 @@ class LiveBooks implements Books {
     @Order(Ordered.HIGHEST_PRECEDENCE)
     @TransactionalEventListener(fallbackExecution = true)
     void changed(final MaterialsChanged event) {
+        now.forget();
+    }
+
+    @Order(Ordered.HIGHEST_PRECEDENCE)
+    @EventListener
+    void changed(final ChangedElsewhere event) {
         now.forget();
     }
 

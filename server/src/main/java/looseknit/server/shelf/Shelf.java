@@ -22,6 +22,7 @@ import looseknit.core.shelf.Depletion;
 import looseknit.core.shelf.OpenBag;
 import looseknit.core.shelf.ShelfSentence;
 import looseknit.core.shelf.Stock;
+import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;
@@ -31,6 +32,7 @@ import looseknit.server.message.Speech;
 import looseknit.server.store.Remembered;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -80,6 +82,12 @@ public class Shelf implements TakenAway {
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     @TransactionalEventListener(fallbackExecution = true)
     void changed(final MaterialsChanged event) {
+        all.forget();
+    }
+
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    @EventListener
+    void changed(final ChangedElsewhere event) {
         all.forget();
     }
 
