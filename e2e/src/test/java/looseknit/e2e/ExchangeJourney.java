@@ -139,8 +139,10 @@ class ExchangeJourney extends Journey {
                 page,
                 page.getByRole(
                         AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Open \\d+ on 1 page"))));
-        pdf(at("/calendar"), link(page, "List of the week (PDF)"));
-        pdf(at("/year"), link(page, "On paper (PDF)"));
-        assertThat(saved(at("/calendar"), "As a calendar file")).content().startsWith("BEGIN:VCALENDAR");
+        final Page calendar = at("/calendar");
+        pdf(calendar, link(calendar, "List of the week (PDF)"));
+        assertThat(saved(calendar, "As a calendar file")).content().startsWith("BEGIN:VCALENDAR");
+        final Page year = at("/year");
+        pdf(year, link(year, "On paper (PDF)"));
     }
 }
