@@ -125,7 +125,11 @@ final class Backups {
      */
     static Made make(final Connection connection, final Path data, final Why why, final LocalDateTime now)
             throws IOException {
-        final Path folder = Files.createDirectories(data.resolve(DataFolder.BACKUPS));
+        final Path folder = data.resolve(DataFolder.BACKUPS);
+        // it may be a link to another disk
+        if (!Files.isDirectory(folder)) {
+            Files.createDirectories(folder);
+        }
         final Path file = folder.resolve(NAME + STAMP.format(now) + word(why) + END);
         final Path part = folder.resolve(file.getFileName() + ".part");
         final Map<String, Long> rows;

@@ -144,8 +144,8 @@ public class House {
             log.error("no backup", e);
             throw new Refused(
                     "No backup was made",
-                    "The backup could not be written or not be read again, and nothing was kept of it. Is there room in %s?"
-                            .formatted(data));
+                    "The backup could not be written or not be read again, and nothing was kept of it. Is there room in %s, and is its disk there?"
+                            .formatted(data.resolve(DataFolder.BACKUPS)));
         }
     }
 

@@ -127,6 +127,21 @@ class BackupsTest {
         assertThat(there()).containsEntry("POT", 5L);
     }
 
+    /** A link leads to another disk; where that is not there nothing is made, and what is there stays. */
+    @Test
+    void backupsMayLieOnAnotherDisk() throws Exception {
+        pots(7);
+        final Path other = Files.createDirectory(data.resolveSibling(data.getFileName() + "-other"));
+        Files.createSymbolicLink(data.resolve(DataFolder.BACKUPS), other);
+        final Path made = backup();
+        assertThat(made.toRealPath()).startsWith(other.toRealPath());
+        assertThat(Commands.run("restore", data, made, CLOCK)).startsWith("7 rows of 1 tables are back");
+        Files.move(other, data.resolveSibling("gone"));
+        assertThatThrownBy(() -> Commands.run("backup", data, Path.of(""), CLOCK))
+                .isInstanceOf(CannotStart.class);
+        assertThat(there()).containsEntry("POT", 7L);
+    }
+
     @Test
     void keepsSevenDaysFourWeeksAndTwelveMonths() throws IOException {
         final Path folder = Files.createDirectories(data.resolve(DataFolder.BACKUPS));
