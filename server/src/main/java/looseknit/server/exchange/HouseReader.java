@@ -13,7 +13,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -185,6 +184,8 @@ class HouseReader {
                                 ? "SELECT 1"
                                 : "UPDATE %s SET %s = ? WHERE id = ?".formatted(kind.table(), selfName))) {
             final List<@Nullable Object[]> names = new ArrayList<>();
+            final List<String> fields =
+                    columns.names().stream().map(Kind::field).toList();
             while (json.nextToken() != JsonToken.END_ARRAY) {
                 rows++;
                 final String where = "%s[%d]".formatted(kind.words(), rows - 1);
@@ -192,7 +193,7 @@ class HouseReader {
                 if (row == null || !row.isObject()) {
                     throw new Unreadable("%s is no object.".formatted(where));
                 }
-                fill(insert, row, columns, selfName, names, where);
+                fill(insert, row, columns, fields, selfName, names, where);
                 insert.addBatch();
                 step.run();
                 if (rows % AT_ONCE == 0) {
@@ -216,6 +217,7 @@ class HouseReader {
             final PreparedStatement insert,
             final JsonNode row,
             final Columns columns,
+            final List<String> fields,
             final @Nullable String selfName,
             final List<@Nullable Object[]> names,
             final String where)
@@ -225,7 +227,7 @@ class HouseReader {
         @Nullable Object id = null;
         @Nullable Object same = null;
         for (int i = 0; i < columns.names().size(); i++) {
-            final String field = Kind.field(columns.names().get(i));
+            final String field = fields.get(i);
             final JsonNode value = row.get(field);
             final boolean missing = value == null || value.isNull();
             known += value == null ? 0 : 1;
@@ -247,7 +249,6 @@ class HouseReader {
             }
         }
         if (known < row.size()) {
-            final Set<String> fields = columns.names().stream().map(Kind::field).collect(Collectors.toSet());
             final String strange = row.propertyNames().stream()
                     .filter(each -> !fields.contains(each))
                     .findFirst()

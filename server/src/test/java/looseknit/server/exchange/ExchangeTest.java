@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Random;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
@@ -37,6 +38,7 @@ import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -50,10 +52,14 @@ class ExchangeTest {
     @TempDir
     private static Path second;
 
+    @TempDir
+    private static Path last;
+
     private final HttpClient http = HttpClient.newHttpClient();
     private final List<HouseStart> held = new ArrayList<>();
     private ConfigurableApplicationContext full;
     private ConfigurableApplicationContext other;
+    private ConfigurableApplicationContext third;
     private byte[] everything = {};
     private Map<String, TreeSet<String>> atFirst = Map.of();
 
@@ -79,10 +85,11 @@ class ExchangeTest {
     }
 
     @BeforeAll
-    void twoHouses() throws Exception {
+    void threeHouses() throws Exception {
         lay(first);
         full = start(first);
         other = start(second);
+        third = start(last);
         picture();
         atFirst = rows(full);
         everything = http.send(
@@ -96,6 +103,7 @@ class ExchangeTest {
     void end() {
         full.close();
         other.close();
+        third.close();
         held.forEach(each -> Objects.requireNonNull(each.held()).release());
     }
 
@@ -224,6 +232,88 @@ class ExchangeTest {
         final String again = send(other, UUID.randomUUID(), everything);
         assertThat(JsonPath.<List<Integer>>read(again, "$.kinds[*].fresh")).containsOnly(0);
         assertThat(JsonPath.<List<Integer>>read(again, "$.kinds[*].differing")).containsOnly(0);
+    }
+
+    /** Random stations: words in many scripts, odd figures, things that hang on others, told in either units. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4})
+    void whateverAStationHoldsArrivesAsItIs(final long seed) throws Exception {
+        final Random random = new Random(seed);
+        for (int i = 0; i < 4; i++) {
+            station(random, seed % 2 == 0 ? "?units=us" : "");
+        }
+        final byte[] file = http.send(
+                        HttpRequest.newBuilder(uri(full, "/api/house/everything"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray())
+                .body();
+        final UUID id = UUID.randomUUID();
+        send(third, id, file);
+        final String taken = take(third, id, "FILE");
+        assertThat(JsonPath.<String>read(taken, "$.state")).as(taken).isEqualTo("DONE");
+        final Map<String, TreeSet<String>> there = rows(third);
+        rows(full).forEach((kind, rows) -> assertThat(there.get(kind)).as(kind).containsAll(rows));
+    }
+
+    private void station(final Random random, final String units) throws Exception {
+        final String own = "own_" + Long.toString(random.nextLong() >>> 1, 36);
+        stored("/api/own-materials" + units, """
+                {"id":"%s","facts":{"name":"%s","plain":{"matter":"DENSE_STONE","fromMm":%s,"toMm":%s}}}""", own, words(random), 0.5 + random.nextDouble(), 2 + random.nextInt(5));
+        stored(
+                "/api/shelf/lots" + units,
+                """
+                {"id":"%s","facts":{"materialId":"%s","sold":"LOOSE_LITRES","amount":%s,"swell":0,"leftLitres":%s,"supplier":"%s","fed":%s,"rinsed":false,"quarantined":false}}""",
+                UUID.randomUUID(),
+                own,
+                1 + random.nextDouble() * 40,
+                random.nextDouble(),
+                words(random),
+                random.nextBoolean());
+        final UUID blend = UUID.randomUUID();
+        stored(
+                "/api/blends" + units,
+                """
+                {"id":"%s","name":"%s","brief":{"plantId":"pothos","stage":"ESTABLISHED"},"recipe":{"measure":"PARTS","parts":[{"materialId":"%s","amount":%s},{"materialId":"peat","amount":1e-3}],"doses":[{"amendmentId":"dolomite","gPerL":%s}]}}""",
+                blend,
+                words(random),
+                own,
+                1 + random.nextDouble() * 9000,
+                random.nextDouble() * 3);
+        stored("/api/blends/" + blend + "/versions" + units, "{\"note\":\"%s\"}", words(random));
+        final UUID batch = UUID.randomUUID();
+        stored("/api/batches" + units, """
+                {"id":"%s","blendId":"%s","versionNumber":1,"fills":[],"reserve":0.05,"scoopLitres":0.5,"tubLitres":20,"countedLitres":%s}""", batch, blend, 5 + random.nextDouble() * 20);
+    }
+
+    /** Words as people write them, with what files and pages trip over. */
+    private static String words(final Random random) {
+        final List<String> pieces = List.of(
+                "Grün",
+                "é",
+                "苔",
+                "Мох",
+                "moss",
+                "'",
+                "\\\"",
+                "=1+1",
+                "{\\\"v\\\":1}",
+                "a,b",
+                "\\n",
+                "🌿",
+                "null",
+                " ",
+                "%s",
+                "\\\\");
+        final StringBuilder words = new StringBuilder("x");
+        for (int i = 0; i < 6; i++) {
+            words.append(pieces.get(random.nextInt(pieces.size())));
+        }
+        return words.toString();
+    }
+
+    private void stored(final String path, final String body, final Object... values) throws Exception {
+        final HttpResponse<String> answer = tell(full, path, body.formatted(values));
+        assertThat(answer.statusCode()).as("%s: %s", path, answer.body()).isEqualTo(200);
     }
 
     @Test
