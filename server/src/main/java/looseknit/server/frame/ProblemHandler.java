@@ -1,12 +1,9 @@
 package looseknit.server.frame;
 
-import java.io.IOException;
-import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import looseknit.core.measure.Allowed;
@@ -15,6 +12,7 @@ import looseknit.server.message.Speech;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedRuntimeException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
@@ -24,6 +22,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -249,9 +248,9 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     /** The store cannot write or read: a full disk, a folder that became read-only. */
-    @ExceptionHandler
-    ProblemDetail cannotStore(final DataAccessException e) {
-        if (stopping.stopping() || !isOfTheDisk(e)) {
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ProblemDetail cannotStore(final NestedRuntimeException e) {
+        if (stopping.stopping() || !DiskFailures.isOne(e)) {
             return unforeseen(e);
         }
         log.error("the store fails", e);
@@ -259,19 +258,6 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                 HttpStatus.INSUFFICIENT_STORAGE,
                 "Not kept",
                 "This could not be written to the disk, and nothing of it was kept. Is the disk full, or the folder read-only? Make room, then repeat.");
-    }
-
-    /** H2 says by these numbers that it could not read or write its file, or that it has closed for that. */
-    private static final Set<Integer> OF_THE_DISK = Set.of(90028, 90031, 90097, 90098, 90121);
-
-    private static boolean isOfTheDisk(final Throwable e) {
-        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-            if (cause instanceof IOException
-                    || (cause instanceof SQLException sql && OF_THE_DISK.contains(sql.getErrorCode()))) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Whatever nobody thought of: told in the log, not to who asked. */

@@ -7,13 +7,16 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.aop.ProxyMethodInvocation;
 import org.springframework.aop.support.DefaultPointcutAdvisor;
 import org.springframework.aop.support.annotation.AnnotationMatchingPointcut;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.config.BeanDefinition;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Role;
 import org.springframework.core.Ordered;
 import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
@@ -29,15 +32,21 @@ class TellAgain {
 
     @Bean
     @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
-    static DefaultPointcutAdvisor toldTwiceStoredOnce() {
+    static DefaultPointcutAdvisor toldTwiceStoredOnce(final ObjectProvider<DiskFailures> disk) {
         final DefaultPointcutAdvisor advisor =
-                new DefaultPointcutAdvisor(new AnnotationMatchingPointcut(RestController.class, true), new Again());
+                new DefaultPointcutAdvisor(new AnnotationMatchingPointcut(RestController.class, true), new Again(disk));
         // outside of transactions
         advisor.setOrder(Ordered.HIGHEST_PRECEDENCE);
         return advisor;
     }
 
     private static final class Again implements MethodInterceptor {
+
+        private final ObjectProvider<DiskFailures> disk;
+
+        Again(final ObjectProvider<DiskFailures> disk) {
+            this.disk = disk;
+        }
 
         @Override
         public @Nullable Object invoke(final MethodInvocation call) throws Throwable {
@@ -51,6 +60,15 @@ class TellAgain {
                         throw collided;
                     }
                     Thread.sleep(ThreadLocalRandom.current().nextInt(1, MOST_MS));
+                } catch (final DataAccessException | TransactionException failed) {
+                    if (!DiskFailures.isOne(failed)) {
+                        throw failed;
+                    }
+                    // the store gave up, or can only be read: it is opened anew, once for each request
+                    disk.ifAvailable(DiskFailures::openAnew);
+                    if (time > 1) {
+                        throw failed;
+                    }
                 }
             }
         }

@@ -129,14 +129,14 @@ class BackupsTest {
 
     /** A link leads to another disk; where that is not there nothing is made, and what is there stays. */
     @Test
-    void backupsMayLieOnAnotherDisk() throws Exception {
+    void backupsMayLieOnAnotherDisk(@TempDir final Path disk) throws Exception {
         pots(7);
-        final Path other = Files.createDirectory(data.resolveSibling(data.getFileName() + "-other"));
+        final Path other = Files.createDirectory(disk.resolve("backups of the house"));
         Files.createSymbolicLink(data.resolve(DataFolder.BACKUPS), other);
         final Path made = backup();
         assertThat(made.toRealPath()).startsWith(other.toRealPath());
         assertThat(Commands.run("restore", data, made, CLOCK)).startsWith("7 rows of 1 tables are back");
-        Files.move(other, data.resolveSibling("gone"));
+        Files.move(other, disk.resolve("gone"));
         assertThatThrownBy(() -> Commands.run("backup", data, Path.of(""), CLOCK))
                 .isInstanceOf(CannotStart.class);
         assertThat(there()).containsEntry("POT", 7L);
