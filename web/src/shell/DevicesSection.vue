@@ -25,3 +25,9 @@ const DEVICES = [
     </table>
   </section>
 </template>
+
+<style scoped>
+h2 {
+  margin: 22px 0 2px;
+}
+</style>
