@@ -28,6 +28,6 @@ const DEVICES = [
 
 <style scoped>
 h2 {
-  margin: 22px 0 2px;
+  margin: 18px 0 2px;
 }
 </style>
