@@ -5,6 +5,8 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DatabaseMetaData;
 import java.sql.DriverManager;
@@ -140,9 +142,18 @@ final class Backups {
             Files.deleteIfExists(part);
             throw new IllegalStateException("the backup could not be written, or not be opened again", e);
         }
+        ownerOnly(part);
         Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
         keepByRule(data);
         return made(file, rows);
+    }
+
+    /** Nobody but the owner reads it, also in a folder that others look into; disks that know no owners are left as they are. */
+    private static void ownerOnly(final Path file) throws IOException {
+        final PosixFileAttributeView owner = Files.getFileAttributeView(file, PosixFileAttributeView.class);
+        if (owner != null) {
+            owner.setPermissions(PosixFilePermissions.fromString("rw-------"));
+        }
     }
 
     /** Whether a store is a file: one that is held in memory has nothing to back up. */

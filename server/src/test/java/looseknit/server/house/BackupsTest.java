@@ -8,6 +8,7 @@ import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -135,6 +136,8 @@ class BackupsTest {
         Files.createSymbolicLink(data.resolve(DataFolder.BACKUPS), other);
         final Path made = backup();
         assertThat(made.toRealPath()).startsWith(other.toRealPath());
+        assertThat(Files.getPosixFilePermissions(made))
+                .containsExactlyInAnyOrder(PosixFilePermission.OWNER_READ, PosixFilePermission.OWNER_WRITE);
         assertThat(Commands.run("restore", data, made, CLOCK)).startsWith("7 rows of 1 tables are back");
         Files.move(other, disk.resolve("gone"));
         assertThatThrownBy(() -> Commands.run("backup", data, Path.of(""), CLOCK))
