@@ -13,16 +13,23 @@ import org.springframework.context.ConfigurableApplicationContext;
 public final class ServerStore implements ApplicationContextInitializer<ConfigurableApplicationContext> {
 
     /** Where the database server is; nothing for a store in memory. */
-    static final String SERVER = "looseknit.postgresql";
+    public static final String SERVER = "looseknit.postgresql";
 
     private static final String USER = "looseknit";
 
     @Override
     public void initialize(final ConfigurableApplicationContext context) {
         final String server = System.getProperty(SERVER, "");
-        if (server.isEmpty()) {
-            return;
+        if (!server.isEmpty()) {
+            TestPropertyValues.of(
+                            "spring.datasource.url=" + newDatabase(server),
+                            "spring.datasource.hikari.maximum-pool-size=6")
+                    .applyTo(context);
         }
+    }
+
+    /** The address of an empty database of its own on a server. */
+    public static String newDatabase(final String server) {
         final String name = "t" + UUID.randomUUID().toString().replace("-", "");
         try (Connection connection = DriverManager.getConnection(server + "postgres", USER, "");
                 Statement create = connection.createStatement()) {
@@ -30,7 +37,6 @@ public final class ServerStore implements ApplicationContextInitializer<Configur
         } catch (final SQLException e) {
             throw new IllegalStateException("the database server at %s does not serve".formatted(server), e);
         }
-        TestPropertyValues.of("spring.datasource.url=" + server + name, "spring.datasource.hikari.maximum-pool-size=6")
-                .applyTo(context);
+        return server + name;
     }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import looseknit.core.blend.Recipe;
 import looseknit.core.material.Hazard;
 import looseknit.core.material.Material;
 import looseknit.core.material.Nature;
@@ -135,9 +136,15 @@ public final class Preparation {
                 .toList();
     }
 
-    /** What to do about a hazard, before and whenever the mix is handled. */
-    public static Message guarding(final Hazard hazard) {
-        return guard(hazard).with();
+    /** What to do about the hazards of a recipe, its doses too, before and whenever the mix is handled; what only pets must not eat is not among them. */
+    public static List<Message> guarding(final Recipe recipe) {
+        final Set<Hazard> hazards = EnumSet.noneOf(Hazard.class);
+        recipe.parts().forEach(part -> hazards.addAll(part.material().hazards()));
+        recipe.doses().forEach(dose -> hazards.addAll(dose.amendment().hazards()));
+        return hazards.stream()
+                .filter(hazard -> hazard != Hazard.PETS)
+                .map(hazard -> guard(hazard).with())
+                .toList();
     }
 
     private static BatchSentence guard(final Hazard hazard) {

@@ -14,8 +14,6 @@ import looseknit.core.batch.MixTurn;
 import looseknit.core.batch.Preparation;
 import looseknit.core.batch.Storage;
 import looseknit.core.blend.Recipe;
-import looseknit.core.material.Hazard;
-import looseknit.core.material.Material;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Quantity;
 import looseknit.core.message.Wording;
@@ -125,13 +123,8 @@ class BatchPaper {
     }
 
     private static String cautions(final Recipe recipe, final Wording wording) {
-        return recipe.parts().stream()
-                .map(Recipe.Part::material)
-                .map(Material::hazards)
-                .flatMap(List::stream)
-                .filter(hazard -> hazard != Hazard.PETS)
-                .distinct()
-                .map(hazard -> plain(wording.of(Preparation.guarding(hazard))))
+        return Preparation.guarding(recipe).stream()
+                .map(words -> plain(wording.of(words)))
                 .collect(Collectors.joining(" "));
     }
 

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.regex.Pattern;
 import looseknit.core.measure.CsvTable;
 import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 
 /** Tables as comma-separated values. */
 public final class Csv {
@@ -24,10 +23,10 @@ public final class Csv {
     /** A table with its head; what a spreadsheet would take for a formula goes out as text, and comes back as it was. */
     public static String of(final List<String> head, final List<List<String>> rows) {
         final StringWriter text = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(text, FORMAT)) {
-            printer.printRecord(head);
+        try {
+            line(text, head);
             for (final List<String> row : rows) {
-                printer.printRecord(row.stream().map(Csv::harmless).toList());
+                line(text, row);
             }
         } catch (final IOException e) {
             throw new UncheckedIOException(e);

@@ -1,5 +1,6 @@
 package looseknit.server.publish;
 
+import jakarta.validation.Validator;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -8,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import looseknit.core.blend.Recipe;
@@ -20,6 +22,7 @@ import looseknit.core.need.Stage;
 import looseknit.core.written.RecipeReader;
 import looseknit.core.written.WrittenRecipe;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.FieldWords;
 import looseknit.server.frame.PictureFile;
 import looseknit.server.frame.Refused;
 import looseknit.server.need.BriefBody;
@@ -36,7 +39,8 @@ import tools.jackson.databind.json.JsonMapper;
 class BlendReader {
 
     private static final int LONGEST_TEXT = 20_000;
-    private static final int LONGEST_ID = 50;
+    private static final int LONGEST_ID = 45;
+    private static final int LONGEST_MATERIAL = 80;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_NOTE = 2000;
     private static final int LARGEST_PICTURE = 2400;
@@ -45,11 +49,20 @@ class BlendReader {
     private final Books books;
     private final OwnMaterials own;
     private final JsonMapper json;
+    private final Validator validator;
+    private final FieldWords words;
 
-    BlendReader(final Books books, final OwnMaterials own, final JsonMapper json) {
+    BlendReader(
+            final Books books,
+            final OwnMaterials own,
+            final JsonMapper json,
+            final Validator validator,
+            final FieldWords words) {
         this.books = books;
         this.own = own;
         this.json = json;
+        this.validator = validator;
+        this.words = words;
     }
 
     /**
@@ -64,7 +77,7 @@ class BlendReader {
      *
      * @throws Refused if it is no picture, or shows no such code
      */
-    SharedBlendBody picture(final byte[] file) {
+    Found picture(final byte[] file) {
         final int size = Math.min(LARGEST_PICTURE, PictureFile.longerSide(file));
         try {
             final BufferedImage upright = Thumbnails.of(new ByteArrayInputStream(file))
@@ -72,7 +85,7 @@ class BlendReader {
                     .size(size, size)
                     .imageType(BufferedImage.TYPE_INT_RGB)
                     .asBufferedImage();
-            return json.readValue(BlendCode.file(BlendCode.read(upright)), SharedBlendBody.class);
+            return checked(json.readValue(BlendCode.file(BlendCode.read(upright)), SharedBlendBody.class), List.of());
         } catch (final IOException e) {
             throw PictureFile.unknown();
         } catch (final JacksonException e) {
@@ -101,7 +114,7 @@ class BlendReader {
         final Map<String, OwnMaterialFacts> mixes = mixes(read, notes);
         final MaterialBook book = books.materials().with(materials(mixes));
         final WrittenRecipe written = read(book, read.mix(), notes);
-        return new Found(
+        return checked(
                 new SharedBlendBody(
                         SharedBlendBody.FORMAT,
                         SharedBlendBody.VERSION,
@@ -128,30 +141,53 @@ class BlendReader {
                 notes);
     }
 
+    /** What does not come as the body of a request is held to the same limits. */
+    private Found checked(final SharedBlendBody blend, final List<Message> notes) {
+        validator.validate(blend).stream().findFirst().ifPresent(broken -> {
+            throw new Refused(
+                    "Not taken",
+                    "This blend cannot be used: %s %s."
+                            .formatted(words.of(broken.getPropertyPath().toString()), broken.getMessage()));
+        });
+        return new Found(blend, notes);
+    }
+
     /** Mixes of somebody's own that the recipe names and that have a section of their own. */
     private Map<String, OwnMaterialFacts> mixes(final BlendMarkdown.Read read, final List<Message> notes) {
         final Map<String, OwnMaterialFacts> mixes = new LinkedHashMap<>();
         read.others().forEach((heading, section) -> {
             if (!heading.isEmpty() && read.mix().stream().anyMatch(line -> names(line, heading))) {
                 final WrittenRecipe parts = read(books.materials(), section.items(), notes);
-                final String slug = heading.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "_");
-                mixes.put(
-                        "own_" + slug.substring(0, Math.min(LONGEST_ID, slug.length())),
-                        new OwnMaterialFacts(
-                                plain(heading, LONGEST_NAME),
-                                null,
-                                null,
-                                new OwnMaterialFacts.OwnMixBody(
-                                        parts.lines().stream()
-                                                .filter(line -> !line.dose())
-                                                .map(line -> new OwnMaterialFacts.MixPartBody(
-                                                        line.choices().get(0).id(), line.amount()))
-                                                .toList(),
-                                        BlendMarkdown.certainty(section),
-                                        BlendMarkdown.fed(section))));
+                final OwnMaterialFacts facts = new OwnMaterialFacts(
+                        plain(heading, LONGEST_MATERIAL),
+                        null,
+                        null,
+                        new OwnMaterialFacts.OwnMixBody(
+                                parts.lines().stream()
+                                        .filter(line -> !line.dose())
+                                        .map(line -> new OwnMaterialFacts.MixPartBody(
+                                                line.choices().get(0).id(), line.amount()))
+                                        .toList(),
+                                BlendMarkdown.certainty(section),
+                                BlendMarkdown.fed(section)));
+                mixes.put(id(facts), facts);
             }
         });
         return mixes;
+    }
+
+    /** The id of a mix: that of the same one here, else one of its own by its name. */
+    private String id(final OwnMaterialFacts facts) {
+        final List<String> called = books.materials().materials().stream()
+                .filter(each -> each.name().equals(facts.name()))
+                .map(Material::id)
+                .toList();
+        final Optional<String> same = own.told(called).entrySet().stream()
+                .filter(each -> each.getValue().equals(facts))
+                .map(Map.Entry::getKey)
+                .findFirst();
+        final String slug = facts.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "_");
+        return same.orElse("own_" + slug.substring(0, Math.min(LONGEST_ID, slug.length())));
     }
 
     private static boolean names(final String line, final String heading) {

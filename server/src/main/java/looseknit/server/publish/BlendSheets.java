@@ -8,8 +8,6 @@ import looseknit.core.batch.Storage;
 import looseknit.core.bench.Evaluator;
 import looseknit.core.bench.Glance;
 import looseknit.core.blend.Recipe;
-import looseknit.core.material.Hazard;
-import looseknit.core.material.Material;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.MeasureSystem;
 import looseknit.core.message.Wording;
@@ -80,14 +78,7 @@ class BlendSheets {
                                                 wording.of(each.what().quantity(each.measured())),
                                                 wording.of(each.what().quantity(each.predicted())))))
                         .toList(),
-                recipe.parts().stream()
-                        .map(Recipe.Part::material)
-                        .map(Material::hazards)
-                        .flatMap(List::stream)
-                        .filter(hazard -> hazard != Hazard.PETS)
-                        .distinct()
-                        .map(hazard -> wording.of(Preparation.guarding(hazard)))
-                        .toList(),
+                Preparation.guarding(recipe).stream().map(wording::of).toList(),
                 wording.of(Storage.of(recipe).advice().get(0)));
     }
 

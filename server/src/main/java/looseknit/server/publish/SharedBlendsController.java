@@ -1,7 +1,6 @@
 package looseknit.server.publish;
 
 import jakarta.validation.Valid;
-import jakarta.validation.Validator;
 import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -10,7 +9,6 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import looseknit.core.message.Message;
-import looseknit.server.frame.FieldWords;
 import looseknit.server.frame.Refused;
 import looseknit.server.paper.Paper;
 import org.springframework.http.ContentDisposition;
@@ -39,24 +37,18 @@ class SharedBlendsController {
     private final BlendPaper paper;
     private final BlendReader reader;
     private final JsonMapper json;
-    private final Validator validator;
-    private final FieldWords words;
 
     SharedBlendsController(
             final SharedBlends shared,
             final BlendSheets sheets,
             final BlendPaper paper,
             final BlendReader reader,
-            final JsonMapper json,
-            final Validator validator,
-            final FieldWords words) {
+            final JsonMapper json) {
         this.shared = shared;
         this.sheets = sheets;
         this.paper = paper;
         this.reader = reader;
         this.json = json;
-        this.validator = validator;
-        this.words = words;
     }
 
     /**
@@ -170,9 +162,7 @@ class SharedBlendsController {
     /** Reads a blend from a text in Markdown. */
     @PostMapping(value = "/read", consumes = "text/markdown")
     ReadBlendBody read(@RequestBody final byte[] text) {
-        final BlendReader.Found found = reader.text(new String(text, StandardCharsets.UTF_8));
-        return new ReadBlendBody(
-                found.blend(), TakenBlendBody.of(found.blend(), shared.look(found.blend())), found.notes());
+        return looked(reader.text(new String(text, StandardCharsets.UTF_8)));
     }
 
     /** Reads a blend from a picture of its code. */
@@ -180,19 +170,12 @@ class SharedBlendsController {
             value = "/read",
             consumes = {MediaType.IMAGE_PNG_VALUE, MediaType.IMAGE_JPEG_VALUE})
     ReadBlendBody readPicture(@RequestBody final byte[] picture) {
-        final SharedBlendBody blend = reader.picture(picture);
-        check(blend);
-        return new ReadBlendBody(blend, TakenBlendBody.of(blend, shared.look(blend)), List.of());
+        return looked(reader.picture(picture));
     }
 
-    /** What does not come as the body of a request is held to the same limits. */
-    private void check(final SharedBlendBody blend) {
-        validator.validate(blend).stream().findFirst().ifPresent(broken -> {
-            throw new Refused(
-                    "Not taken",
-                    "The blend in this picture cannot be used: %s %s."
-                            .formatted(words.of(broken.getPropertyPath().toString()), broken.getMessage()));
-        });
+    private ReadBlendBody looked(final BlendReader.Found found) {
+        return new ReadBlendBody(
+                found.blend(), TakenBlendBody.of(found.blend(), shared.look(found.blend())), found.notes());
     }
 
     /** What taking it would do; nothing is stored. */

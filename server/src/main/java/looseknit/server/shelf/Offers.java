@@ -55,6 +55,7 @@ public class Offers implements TakenAway {
     /** Notes a pack, also one that was taken away before. */
     void addAgain(final UUID id, final OfferFacts facts) {
         add(id, facts);
+        new BuySizes.Offer("offer", stock(facts).usableLitres(shelf.material(facts.materialId())), facts.price());
         final PackOffer offer = stored(id);
         offer.become(facts);
         offer.remove(null);

@@ -155,16 +155,32 @@ class PriceChecks {
                 offers.all().stream().collect(Collectors.toMap(Offers.OfferBody::id, each -> each));
         for (final PriceChangeBody change : shown) {
             final Offers.OfferBody there = noted.get(change.id());
-            if (change.becomes() == Becomes.NEW) {
-                offers.addAgain(change.id(), change.facts());
-            } else if (change.now() == null) {
-                if (there != null) {
-                    asShown(there, change);
-                    offers.withdraw(change.id());
+            switch (change.becomes()) {
+                case NEW -> {
+                    if (there == null) {
+                        offers.addAgain(change.id(), change.facts());
+                    } else {
+                        asShown(there, change);
+                    }
                 }
-            } else if (there == null || there.facts().price() != change.now()) {
-                asShown(there, change);
-                offers.price(change.id(), change.now());
+                case OUT_OF_STOCK, NO_LONGER_SOLD -> {
+                    if (there != null) {
+                        asShown(there, change);
+                        offers.withdraw(change.id());
+                    }
+                }
+                case DEARER, CHEAPER -> {
+                    final Double now = change.now();
+                    if (now == null) {
+                        throw new Refused(
+                                "No price",
+                                "%s has no new price. Nothing was taken over.".formatted(change.materialName()));
+                    }
+                    if (there == null || there.facts().price() != now) {
+                        asShown(there, change);
+                        offers.price(change.id(), now);
+                    }
+                }
             }
         }
     }

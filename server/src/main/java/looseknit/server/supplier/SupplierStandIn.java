@@ -14,22 +14,18 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import looseknit.core.device.SimulatedPrices;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** A simulated supplier: a small web server of its own on this machine that serves a price list. Its prices drift with the day, and now and then something is out of stock. Invented data. */
+/** A simulated supplier: a small web server of its own on this machine that serves a price list. Invented data. */
 @Component
 class SupplierStandIn {
 
     private static final String PATH = "/price-list.json";
-    private static final double DRIFT = 0.08;
-    private static final double DAYS_A_TURN = 45;
-    private static final int WEEK = 7;
-    private static final int OUT_OF_STOCK_EVERY = 11;
-    private static final double TENTH = 10;
 
     private final Clock clock;
     private final JsonMapper json;
@@ -91,12 +87,11 @@ class SupplierStandIn {
         if (!(shipped instanceof Map<?, ?> article) || !(article.get("price") instanceof Number price)) {
             return shipped;
         }
-        final int seed = Math.floorMod(String.valueOf(article.get("article")).hashCode(), 997);
+        final String number = String.valueOf(article.get("article"));
         final Map<String, Object> today = new LinkedHashMap<>();
         article.forEach((key, value) -> today.put(String.valueOf(key), value));
-        final double turned = Math.sin(day.toEpochDay() / DAYS_A_TURN + seed);
-        today.put("price", Math.round(price.doubleValue() * (1 + DRIFT * turned) * TENTH) / TENTH);
-        today.put("inStock", Math.floorMod(day.toEpochDay() / WEEK + seed, OUT_OF_STOCK_EVERY) != 0);
+        today.put("price", SimulatedPrices.price(number, price.doubleValue(), day));
+        today.put("inStock", SimulatedPrices.inStock(number, day));
         return today;
     }
 }

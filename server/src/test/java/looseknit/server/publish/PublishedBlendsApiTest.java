@@ -144,6 +144,28 @@ class PublishedBlendsApiTest {
         assertThat(JsonPath.<Object>read(scanned, "$.blend")).isEqualTo(JsonPath.<Object>read(whole, "$"));
     }
 
+    /** A mix that is here already, under whatever id, is not made a second time. */
+    @Test
+    void aMixThatIsHereAlreadyIsThatOne() throws Exception {
+        http.perform(send("/api/own-materials", """
+                {"id":"own_named_otherwise","facts":{"name":"Pier foliage","mix":{"parts":[%s,%s],"certainty":"ESTIMATED","fed":true}}}""".formatted(part("peat", 3), part("perlite_coarse", 1))))
+                .andExpect(status().isOk());
+        final UUID id = blend("Of the pier", "", part("own_named_otherwise", 2) + "," + part("bark_fine", 1), "");
+        readText(text(id, "metric"))
+                .andExpect(jsonPath("$.blend.materials[0].id").value("own_named_otherwise"))
+                .andExpect(jsonPath("$.taken.fresh").isEmpty());
+    }
+
+    /** The sheet says what to mind of the doses too. */
+    @Test
+    void limeIsAmongWhatToMind() throws Exception {
+        final String slaked = "{\"amendmentId\":\"hydrated_lime\",\"gPerL\":1}";
+        final String plain = text(blend("Plain", "", part("granite_grit", 1), ""), "metric");
+        final String limed = text(blend("Limed", "", part("granite_grit", 1), slaked), "metric");
+        assertThat(plain).doesNotContain("burn eyes");
+        assertThat(limed).contains("burn eyes");
+    }
+
     @Test
     void aTextThatSomebodyWroteByHandIsReadAndWhatWasGuessedIsTold() throws Exception {
         readText("""

@@ -96,6 +96,15 @@ class PricesApiTest {
         http.perform(send("/api/shelf/price-list/take", take(shown.replace("\"price\":3.0", "\"price\":2.0"))))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("ask again")));
+        // a pack that is there is not written over as if it were new, and none goes for want of a price
+        http.perform(send(
+                        "/api/shelf/price-list/take",
+                        take(shown.replace("NO_LONGER_SOLD", "NEW").replace("\"price\":3.0", "\"price\":2.0"))))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("ask again")));
+        http.perform(send("/api/shelf/price-list/take", take(shown.replace("NO_LONGER_SOLD", "DEARER"))))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("no new price")));
         http.perform(send("/api/shelf/price-list/take", "{\"changes\":[{}]}"))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.detail", containsString("is missing")));

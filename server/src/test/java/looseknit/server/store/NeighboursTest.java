@@ -8,9 +8,6 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.Statement;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -24,6 +21,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import looseknit.server.LooseKnit;
+import looseknit.server.ServerStore;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -35,7 +33,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** Two instances of the program on one database server: what one stores the other shows, and nothing is numbered or stored twice. Runs where a server is given. */
 class NeighboursTest {
 
-    private static final String SERVER = System.getProperty("looseknit.postgresql", "");
+    private static final String SERVER = System.getProperty(ServerStore.SERVER, "");
     private static final Duration PATIENCE = Duration.ofSeconds(10);
 
     private final HttpClient client = HttpClient.newHttpClient();
@@ -45,17 +43,13 @@ class NeighboursTest {
     private Path data;
 
     @BeforeEach
-    void start() throws Exception {
+    void start() {
         assumeFalse(SERVER.isEmpty(), "no database server is given");
-        final String name = "n" + UUID.randomUUID().toString().replace("-", "");
-        try (Connection connection = DriverManager.getConnection(SERVER + "postgres", "looseknit", "");
-                Statement create = connection.createStatement()) {
-            create.execute("CREATE DATABASE " + name);
-        }
+        final String database = ServerStore.newDatabase(SERVER);
         for (final String folder : List.of("one", "two")) {
             running.add(new SpringApplicationBuilder(LooseKnit.class)
                     .run(
-                            "--looseknit.database=" + SERVER + name,
+                            "--looseknit.database=" + database,
                             "--looseknit.data=" + data.resolve(folder),
                             "--server.port=0"));
         }
