@@ -7,6 +7,7 @@ import type { Answer, NewLook, Round, RoundPot } from '@/api/types'
 import { daysAfter, longDate, todayHere } from '@/measure/days'
 import ChoiceList from '@/parts/ChoiceList.vue'
 import { useKeys } from '@/parts/keys'
+import { newId } from '@/parts/newId'
 import { say, sayProblem } from '@/parts/notices'
 import { useKept } from '@/parts/useKept'
 import { t } from '@/words'
@@ -104,7 +105,7 @@ const on = () => daysAfter(todayHere(), day.value === 'yesterday' ? -1 : 0)
 
 const tell = async (label: string, pots: readonly RoundPot[], given: Answer, grams?: number) => {
   const looks = pots.map(({ potting }): NewLook => ({
-    id: crypto.randomUUID(),
+    id: newId(),
     pottingId: potting.id,
     answer: given,
     revision: potting.revision,

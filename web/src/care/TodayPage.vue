@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Answer, Potting } from '@/api/types'
 import EmptyPage from '@/parts/EmptyPage.vue'
+import { newId } from '@/parts/newId'
 import { say, sayProblem } from '@/parts/notices'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
@@ -49,7 +50,7 @@ const look = async (potting: Potting, given: (typeof ANSWERS)[number]) => {
     return
   }
   busy.value.add(potting.id)
-  const id = crypto.randomUUID()
+  const id = newId()
   try {
     const after = await answer(
       api.POST('/api/looks', { body: { id, pottingId: potting.id, answer: given.answer } }),

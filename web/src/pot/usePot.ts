@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { answer, api } from '@/api/client'
 import { speech } from '@/api/speech'
 import type { Answer, PotEvent, PotEventAsked, Portrait } from '@/api/types'
+import { newId } from '@/parts/newId'
 import { say, sayProblem } from '@/parts/notices'
 import { t } from '@/words'
 
@@ -65,7 +66,7 @@ export const usePot = (id: string) => {
   }
 
   const look = (given: Answer) => {
-    const lookId = crypto.randomUUID()
+    const lookId = newId()
     return done(
       () => answer(api.POST('/api/looks', { body: { id: lookId, pottingId: id, answer: given } })),
       t('pot.page.noted'),

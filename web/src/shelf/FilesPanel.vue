@@ -6,15 +6,35 @@ import { t } from '@/words'
 import { useImport } from './useImport'
 
 /** Tables in and out. A file is read dry first: line by line it is said what would change and what is wrong. */
-const KINDS = [
-  { id: 'shelf', name: t('shelf.filesPanel.theShelf'), says: t('shelf.filesPanel.lotsFile') },
-  {
-    id: 'materials',
+type Kind = 'shelf' | 'materials' | 'plants' | 'looks' | 'tests'
+const { kinds = ['shelf', 'materials', 'plants'] } = defineProps<{ kinds?: Kind[] }>()
+const NAMES: Record<Kind, { name: string; says: string; out: string }> = {
+  shelf: {
+    name: t('shelf.filesPanel.theShelf'),
+    says: t('shelf.filesPanel.lotsFile'),
+    out: '/api/exports/shelf',
+  },
+  materials: {
     name: t('shelf.filesPanel.myOwnMaterials'),
     says: t('shelf.filesPanel.ownMaterialsFile'),
+    out: '/api/exports/materials',
   },
-  { id: 'plants', name: t('shelf.filesPanel.myOwnPlants'), says: t('shelf.filesPanel.ownPlantsFile') },
-]
+  plants: {
+    name: t('shelf.filesPanel.myOwnPlants'),
+    says: t('shelf.filesPanel.ownPlantsFile'),
+    out: '/api/exports/plants',
+  },
+  looks: {
+    name: t('shelf.filesPanel.looks'),
+    says: t('shelf.filesPanel.looksFile'),
+    out: '/api/house/tables/looks',
+  },
+  tests: {
+    name: t('shelf.filesPanel.tests'),
+    says: t('shelf.filesPanel.testsFile'),
+    out: '/api/house/tables/tests',
+  },
+}
 const LARGEST_BYTES = 8 * 1024 * 1024
 const client = useQueryClient()
 const { found, problem, read, store, stop } = useImport(() => void client.invalidateQueries())
@@ -50,26 +70,26 @@ const WORDS = {
   SAME: t('shelf.filesPanel.theSame'),
   WRONG: t('shelf.filesPanel.wrong'),
 } as const
-const title = computed(() => KINDS.find((each) => each.id === found.value?.kind)?.name ?? '')
+const title = computed(() => NAMES[found.value?.kind as Kind]?.name ?? '')
 </script>
 
 <template>
   <ul class="choices kinds">
-    <li v-for="kind in KINDS" :key="kind.id">
+    <li v-for="kind in kinds" :key="kind">
       <span
-        ><b>{{ kind.name }}</b> <span class="soft">{{ kind.says }}</span></span
+        ><b>{{ NAMES[kind].name }}</b> <span class="soft">{{ NAMES[kind].says }}</span></span
       >
-      <a :href="`/api/exports/${kind.id}`" :download="`loose-knit-${kind.id}.csv`">{{
+      <a :href="NAMES[kind].out" :download="`loose-knit-${kind}.csv`">{{
         $t('shelf.filesPanel.saveAsCsv')
       }}</a>
-      <label class="file" :for="`file-${kind.id}`">
+      <label class="file" :for="`file-${kind}`">
         {{ $t('shelf.filesPanel.readACsv') }}
         <input
-          :id="`file-${kind.id}`"
+          :id="`file-${kind}`"
           type="file"
           accept=".csv,text/csv"
           :disabled="busy"
-          @change="pick(kind.id, $event)"
+          @change="pick(kind, $event)"
         />
       </label>
     </li>

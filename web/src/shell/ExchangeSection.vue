@@ -5,11 +5,12 @@ import { computed, onBeforeUnmount, ref } from 'vue'
 import { answer, api, sendFile } from '@/api/client'
 import type { IncomingFile } from '@/api/types'
 import { say, sayProblem } from '@/parts/notices'
+import FilesPanel from '@/shelf/FilesPanel.vue'
 import { t } from '@/words'
 
 /** Everything in one file: out; and in, after it was looked through and somebody has said what shall stand. */
 const client = useQueryClient()
-const TABLES = ['pots', 'looks', 'batches', 'tests'] as const
+const TABLES = ['pots', 'batches'] as const
 const AGAIN_MS = 400
 const incoming = ref<IncomingFile>()
 const wins = ref<'HERE' | 'FILE'>('HERE')
@@ -107,6 +108,7 @@ const kindWords = (kind: string) => t(`frame.exchange.kinds.${kind}`)
       }}</a>
       <RouterLink to="/shelf/files">{{ $t('frame.exchange.shelf') }}</RouterLink>
     </p>
+    <FilesPanel :kinds="['looks', 'tests']" />
     <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
     <p v-if="incoming && busy" class="say" role="status">
       {{

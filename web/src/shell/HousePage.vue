@@ -88,7 +88,12 @@ const restore = (name: string) =>
       </div>
       <div v-if="keeps" class="acts">
         <Button :label="$t('frame.house.check')" outlined :disabled="busy || restarting" @click="check" />
-        <Button :label="$t('frame.house.backUp')" :disabled="busy || restarting" @click="backUp" />
+        <Button
+          v-if="data && !data.onServer"
+          :label="$t('frame.house.backUp')"
+          :disabled="busy || restarting"
+          @click="backUp"
+        />
       </div>
     </div>
     <p v-if="restarting" class="say" role="status">{{ $t('frame.house.restarting') }}</p>
@@ -103,11 +108,11 @@ const restore = (name: string) =>
           <dt>{{ $t('frame.house.folder') }}</dt>
           <dd class="path">{{ data.folder }}</dd>
         </div>
-        <div>
+        <div v-if="!data.onServer">
           <dt>{{ $t('frame.house.size') }}</dt>
           <dd>{{ size(data.bytes) }}</dd>
         </div>
-        <div>
+        <div v-if="!data.onServer">
           <dt>{{ $t('frame.house.free') }}</dt>
           <dd>{{ size(data.freeBytes) }}</dd>
         </div>
@@ -120,9 +125,10 @@ const restore = (name: string) =>
         </div>
       </dl>
       <h2>{{ $t('frame.house.backups') }}</h2>
-      <p class="soft">{{ $t('frame.house.rule') }}</p>
-      <p v-if="data.backups.length === 0">{{ $t('frame.house.none') }}</p>
-      <table v-else class="lines">
+      <p v-if="data.onServer" class="soft">{{ $t('frame.house.onServer') }}</p>
+      <p v-else class="soft">{{ $t('frame.house.rule') }}</p>
+      <p v-if="data.backups.length === 0 && !data.onServer">{{ $t('frame.house.none') }}</p>
+      <table v-else-if="!data.onServer" class="lines">
         <thead>
           <tr>
             <th scope="col">{{ $t('frame.house.at') }}</th>

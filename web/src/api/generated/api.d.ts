@@ -3987,6 +3987,7 @@ export interface components {
             folder: string;
             /** Format: int64 */
             freeBytes: number;
+            onServer: boolean;
         };
         HouseCheckBody: {
             /** Format: date-time */

@@ -154,7 +154,7 @@ public final class LoadTimes {
             statement.execute("CREATE TABLE numbered AS SELECT p.*, x FROM potting p, system_range(1, %d)"
                     .formatted(pots / here + 1));
             statement.execute("ALTER TABLE numbered ADD COLUMN anew UUID");
-            statement.execute("UPDATE numbered SET anew = random_uuid()");
+            statement.execute("UPDATE numbered SET anew = random_uuid(7)");
             statement.execute(
                     "INSERT INTO potting (id, label, %s) SELECT anew, label || ' ' || x, %s FROM numbered LIMIT %d"
                             .formatted(columns, columns, Math.max(0, pots - here)));
@@ -163,9 +163,10 @@ public final class LoadTimes {
             final int each = Math.max(1, looks / pots);
             statement.execute("""
                     INSERT INTO look (id, potting_id, %s)
-                    SELECT random_uuid(), c.id, %s FROM (
-                      SELECT l.*, row_number() OVER (PARTITION BY potting_id ORDER BY seq DESC) AS n FROM look l) l
-                    JOIN copied c ON c.was = l.potting_id WHERE l.n <= %d""".formatted(lookColumns, lookColumns, 2 * each));
+                    SELECT random_uuid(7), copy, %s FROM (
+                      SELECT c.id AS copy, l.* FROM (
+                        SELECT l.*, row_number() OVER (PARTITION BY potting_id ORDER BY seq DESC) AS n FROM look l) l
+                      JOIN copied c ON c.was = l.potting_id WHERE l.n <= %d ORDER BY l.looked_on)""".formatted(lookColumns, lookColumns, 2 * each));
             statement.execute("DROP TABLE copied");
             statement.execute("DROP TABLE numbered");
             connection.commit();

@@ -15,9 +15,20 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
+import looseknit.server.LooseKnit;
 
-/** The packed application as a process of its own, on a free port, with a data directory. */
+/**
+ * The application on a free port, with a data directory. Most journeys share this process with it, which is warm after the first of them; the packed one
+ * is a process of its own, as people start it.
+ */
 final class App implements AutoCloseable {
+
+    /** How it runs. */
+    private enum How {
+        HERE,
+        PACKED,
+        MEASURED
+    }
 
     private static final Duration LONGEST_START = Duration.ofSeconds(240);
     private static final HttpClient HTTP = HttpClient.newHttpClient();
@@ -27,14 +38,14 @@ final class App implements AutoCloseable {
 
     private final Path data;
     private final boolean demo;
-    private final boolean measured;
+    private final How how;
     private final int port;
-    private Process process;
+    private AutoCloseable running = () -> {};
 
-    private App(final Path data, final boolean demo, final boolean measured) throws IOException {
+    private App(final Path data, final boolean demo, final How how) throws IOException {
         this.data = data;
         this.demo = demo;
-        this.measured = measured;
+        this.how = how;
         try (ServerSocket socket = new ServerSocket(0)) {
             this.port = socket.getLocalPort();
         }
@@ -42,17 +53,23 @@ final class App implements AutoCloseable {
 
     /** Starts with a store of its own. */
     static App start(final Path data) throws IOException, InterruptedException {
-        final App app = new App(data, false, false);
-        app.launch();
-        return app;
+        return new App(data, false, How.HERE).launch();
     }
 
     /** Starts with the demo's data. */
     static App startDemo(final Path data) throws IOException, InterruptedException {
         copyDemo(data);
-        final App app = new App(data, true, false);
-        app.launch();
-        return app;
+        return new App(data, true, How.HERE).launch();
+    }
+
+    /** Starts the packed application with a store of its own. */
+    static App startPacked(final Path data) throws IOException, InterruptedException {
+        return new App(data, false, How.PACKED).launch();
+    }
+
+    /** Starts the packed application with the demo's data, compiled as in daily use: slower to start, quicker once it runs. */
+    static App startMeasured(final Path data) throws IOException, InterruptedException {
+        return new App(data, true, How.MEASURED).launch();
     }
 
     /** The demo's data are put in once, and copied for each that starts with them: that takes a second instead of half a minute. */
@@ -60,9 +77,7 @@ final class App implements AutoCloseable {
         synchronized (HTTP) {
             if (demoData == null) {
                 final Path made = Files.createTempDirectory("loose-knit-demo");
-                final App first = new App(made, true, false);
-                first.launch();
-                first.close();
+                new App(made, true, How.HERE).launch().close();
                 demoData = made;
             }
         }
@@ -76,18 +91,11 @@ final class App implements AutoCloseable {
         }
     }
 
-    /** Starts with the demo's data and compiles as in daily use: slower to start, quicker once it runs. */
-    static App startMeasured(final Path data) throws IOException, InterruptedException {
-        final App app = new App(data, true, true);
-        app.launch();
-        return app;
-    }
-
     String address() {
         return "http://127.0.0.1:" + port;
     }
 
-    /** Ends the process and starts it again on the same data. */
+    /** Ends it and starts it again on the same data. */
     void restart() throws IOException, InterruptedException {
         close();
         launch();
@@ -95,33 +103,38 @@ final class App implements AutoCloseable {
 
     @Override
     public void close() {
-        process.destroy();
         try {
-            process.onExit().get(20, TimeUnit.SECONDS);
-        } catch (final TimeoutException | ExecutionException | InterruptedException e) {
-            process.destroyForcibly();
+            running.close();
+        } catch (final Exception e) {
+            throw new IllegalStateException("it cannot be ended", e);
         }
     }
 
-    private void launch() throws IOException, InterruptedException {
+    private App launch() throws IOException, InterruptedException {
+        final List<String> settings = new ArrayList<>(List.of("--server.port=" + port, "--looseknit.data=" + data));
+        if (demo) {
+            settings.add("--spring.profiles.active=demo");
+        }
+        if (how == How.HERE) {
+            running = LooseKnit.start(settings.toArray(String[]::new));
+        } else {
+            final Process process = process(settings);
+            running = () -> end(process);
+        }
+        return this;
+    }
+
+    private Process process(final List<String> settings) throws IOException, InterruptedException {
         final List<String> command = new ArrayList<>(List.of(
                 ProcessHandle.current().info().command().orElse("java"),
                 "-Xmx256m",
-                measured ? "-XX:+TieredCompilation" : "-XX:TieredStopAtLevel=1",
-                "-XX:SharedArchiveFile=" + Path.of(jar()).resolveSibling("app.jsa"),
-                "-Xshare:auto",
-                "-Xlog:cds=off",
-                "-Xlog:class+path=off",
+                how == How.MEASURED ? "-XX:+TieredCompilation" : "-XX:TieredStopAtLevel=1",
                 "-jar",
-                jar(),
-                "--server.port=" + port,
-                "--looseknit.data=" + data));
-        if (demo) {
-            command.add("--spring.profiles.active=demo");
-        }
+                jar()));
+        command.addAll(settings);
         final Path log = data.resolve("server.log");
         Files.createDirectories(data);
-        process = new ProcessBuilder(command)
+        final Process process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
                 .start();
@@ -131,6 +144,16 @@ final class App implements AutoCloseable {
                 throw new IllegalStateException("the server did not start:\n" + Files.readString(log));
             }
             Thread.sleep(250);
+        }
+        return process;
+    }
+
+    private static void end(final Process process) {
+        process.destroy();
+        try {
+            process.onExit().get(20, TimeUnit.SECONDS);
+        } catch (final TimeoutException | ExecutionException | InterruptedException e) {
+            process.destroyForcibly();
         }
     }
 

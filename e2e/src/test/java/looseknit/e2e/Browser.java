@@ -108,7 +108,7 @@ final class Browser implements AutoCloseable {
         @SuppressWarnings("unchecked")
         final List<String> findings = (List<String>) page.evaluate("""
                 async (runOnly) => {
-                  const result = await axe.run(document, { runOnly, resultTypes: ['violations'] })
+                  const result = await axe.run(document, { runOnly, resultTypes: ['violations'], preload: false })
                   return result.violations
                     .filter((each) => ['serious', 'critical'].includes(each.impact))
                     .map((each) => each.id + ': ' + each.nodes.map((node) => node.target.join(' ') + ' ' + node.failureSummary).join(' | '))

@@ -20,7 +20,7 @@ class GrowerJourney {
 
     @Test
     void fromAnEmptyBenchToTheNextLook() throws Exception {
-        try (App app = App.start(data);
+        try (App app = App.startPacked(data);
                 Browser browser = new Browser(1280, 800)) {
             final Page page = browser.page();
             page.navigate(app.address());

@@ -6,9 +6,11 @@ import com.microsoft.playwright.Page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
-/** Every main view is full, accessible by day and night, within the width of a phone, and in metric units for who has chosen them. */
+/** Every main view is full, accessible by day and night, within the width of a phone, and in metric units for who has chosen them. The longest: begun first. */
+@Order(1)
 class ViewsJourney extends Journey {
 
     private static final double AFTER_RESIZING_MILLIS = 400;

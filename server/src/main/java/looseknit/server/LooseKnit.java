@@ -5,13 +5,16 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Scanner;
 import looseknit.server.house.CannotStart;
 import looseknit.server.house.Commands;
+import looseknit.server.house.DataFolder;
 import looseknit.server.house.HouseStart;
 import looseknit.server.people.LostPassword;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.ConfigurableApplicationContext;
 
 /** Starts the application, or does something with a house on which no server runs. */
 @SpringBootApplication
@@ -31,9 +34,34 @@ public class LooseKnit {
         if (args.length > 1 && args[0].startsWith(COMMAND)) {
             System.exit(args[0].equals(COMMAND + "password") ? password(args) : command(args));
         }
+        start(args);
+    }
+
+    /**
+     * What runs in this process.
+     *
+     * @param server the server
+     * @param house the hold on its folder, which is let go when the store is closed
+     */
+    public record Running(ConfigurableApplicationContext server, HouseStart house) implements AutoCloseable {
+
+        @Override
+        public void close() {
+            server.close();
+            Optional.ofNullable(house.held()).ifPresent(DataFolder::release);
+        }
+    }
+
+    /**
+     * Starts the server within this process.
+     *
+     * @param args settings
+     */
+    public static Running start(final String... args) {
         final SpringApplication application = new SpringApplication(LooseKnit.class);
-        application.addListeners(new HouseStart());
-        application.run(args);
+        final HouseStart house = new HouseStart();
+        application.addListeners(house);
+        return new Running(application.run(args), house);
     }
 
     /** A new password for somebody, as it is typed in: the way back in for who forgot it. */

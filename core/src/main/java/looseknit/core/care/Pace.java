@@ -3,7 +3,9 @@ package looseknit.core.care;
 import static looseknit.core.measure.Require.within;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.Limit;
 import looseknit.core.message.Dimension;
@@ -152,6 +154,9 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
 
     private static final double LEAST_SPREAD = 1e-3;
 
+    /** Less than this is nowhere. */
+    private static final double LEAST_SHARE = 1e-12;
+
     /** As reckoned, as nothing has been seen yet. */
     public static Pace of(final Estimate predictedDays) {
         return of(Prior.of(predictedDays));
@@ -185,6 +190,10 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
     private static final class Grid {
 
         private final Prior prior;
+
+        /** By how much holds: looks come a week or two apart, so the same few come again and again. */
+        private final Map<Double, double[][]> ways = new HashMap<>();
+
         private double[] share = new double[2 * HALF_STEPS + 1];
 
         Grid(final Prior prior) {
@@ -219,24 +228,36 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
             if (holds == 1) {
                 return;
             }
-            final double sd = Math.max(LEAST_SPREAD, prior.logSd() * Math.sqrt(1 - holds * holds));
+            final double[][] goes = ways.computeIfAbsent(holds, this::goes);
             final double[] faded = new double[share.length];
-            final double[] reaches = new double[share.length];
             for (int from = 0; from < share.length; from++) {
-                if (share[from] < 1e-12) {
+                if (share[from] < LEAST_SHARE) {
                     continue;
                 }
-                final double to = prior.log() + holds * (at(from) - prior.log());
-                double sum = 0;
-                for (int i = 0; i < reaches.length; i++) {
-                    reaches[i] = bell(at(i) - to, sd);
-                    sum += reaches[i];
-                }
-                for (int i = 0; i < reaches.length; i++) {
-                    faded[i] += share[from] * reaches[i] / sum;
+                final double[] to = goes[from];
+                for (int i = 0; i < faded.length; i++) {
+                    faded[i] += share[from] * to[i];
                 }
             }
             share = faded;
+        }
+
+        /** Where each step's share goes, as shares of it, when so much of what was learnt holds. */
+        private double[][] goes(final double holds) {
+            final double sd = Math.max(LEAST_SPREAD, prior.logSd() * Math.sqrt(1 - holds * holds));
+            final double[][] goes = new double[share.length][share.length];
+            for (int from = 0; from < share.length; from++) {
+                final double to = prior.log() + holds * (at(from) - prior.log());
+                double sum = 0;
+                for (int i = 0; i < share.length; i++) {
+                    goes[from][i] = bell(at(i) - to, sd);
+                    sum += goes[from][i];
+                }
+                for (int i = 0; i < share.length; i++) {
+                    goes[from][i] /= sum;
+                }
+            }
+            return goes;
         }
 
         Pace pace(final int looks) {

@@ -2,10 +2,12 @@ package looseknit.core.pot;
 
 import static looseknit.core.measure.Require.within;
 
+import java.util.Arrays;
 import looseknit.core.blend.Mix;
 import looseknit.core.measure.Limit;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import org.hipparchus.analysis.integration.gauss.LegendreRuleFactory;
+import org.hipparchus.util.Pair;
 
 /**
  * Water in a standing column of mix after it has drained. Suction at a height equals the height above the level of free water,
@@ -39,7 +41,11 @@ public record Column(double heightCm, double bottomOverTop, double addedSuctionC
         private final GaussIntegrator integrator;
 
         Rule(final int points) {
-            this.integrator = new GaussIntegratorFactory().legendre(points, 0, 1);
+            final Pair<double[], double[]> rule = new LegendreRuleFactory().getRule(points);
+            // from -1 to 1 there, from the bottom to the top here
+            this.integrator = new GaussIntegrator(
+                    Arrays.stream(rule.getFirst()).map(at -> (at + 1) / 2).toArray(),
+                    Arrays.stream(rule.getSecond()).map(weight -> weight / 2).toArray());
         }
     }
 

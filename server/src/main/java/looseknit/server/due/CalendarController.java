@@ -105,7 +105,7 @@ class CalendarController {
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"week.pdf\"")
                 .body(week.of(
-                        calendar.next(LAST_DAY_OF_WEEK),
+                        calendar.allOf(LAST_DAY_OF_WEEK),
                         looks,
                         repository.dueLooks(until) - looks.size(),
                         Paper.Size.named(size)));
@@ -122,6 +122,6 @@ class CalendarController {
                                 .filename("loose-knit.ics")
                                 .build()
                                 .toString())
-                .body(file.of(calendar.next(days), speech.wording()));
+                .body(file.of(calendar.allOf(days), speech.wording()));
     }
 }

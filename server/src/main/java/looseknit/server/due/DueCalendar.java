@@ -1,6 +1,7 @@
 package looseknit.server.due;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicBoolean;
 import looseknit.core.message.Message;
 import looseknit.core.outlook.Ahead;
 import looseknit.server.batch.Batches;
@@ -37,8 +39,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class DueCalendar {
 
-    /** So many pots are reckoned anew for one answer; the rest follows with the next ones. */
-    private static final int MOST_AT_ONCE = 250;
+    /** In a house with more pots than these only those count that are reckoned by now. */
+    private static final int FEW = 250;
+
+    /** So many pots are reckoned anew for a page in any case, and more as long as it takes; the rest follows by and by. */
+    private static final int FEWEST_FOR_A_PAGE = 25;
+
+    private static final Duration LONGEST_FOR_A_PAGE = Duration.ofMillis(80);
+
+    /** So many are reckoned in one go where nobody waits. */
+    private static final int AT_ONCE = 100;
 
     private static final int MOST_TO_TEST = 100;
 
@@ -54,6 +64,9 @@ class DueCalendar {
     private final Shelf shelf;
     private final Clock clock;
     private final Map<UUID, Reckoned> reckoned = new ConcurrentHashMap<>();
+
+    /** Whether some are still to be reckoned, as far as is known. */
+    private final AtomicBoolean behind = new AtomicBoolean(true);
 
     DueCalendar(
             final DueRepository repository,
@@ -132,7 +145,7 @@ class DueCalendar {
     /** How much is due by today besides the looks; in a large house only of the pots that are reckoned by now. */
     long dueByToday() {
         final LocalDate today = LocalDate.now(clock);
-        if (reckoned.size() <= MOST_AT_ONCE) {
+        if (reckoned.size() <= FEW) {
             return next(0).entries().size();
         }
         return reckoned.values().stream()
@@ -142,8 +155,36 @@ class DueCalendar {
                 + others(today, today).size();
     }
 
-    /** What is due up to some days from today, soonest first. */
+    /** How much is reckoned anew for an answer. */
+    private interface Patience {
+        boolean lasts(int already);
+    }
+
+    /** What is due up to some days from today, soonest first; in a house with many pots of those that are reckoned by now. */
     Days next(final int days) {
+        final long until = System.nanoTime() + LONGEST_FOR_A_PAGE.toNanos();
+        return next(days, already -> already < FEWEST_FOR_A_PAGE || System.nanoTime() < until);
+    }
+
+    /** The same of all pots, for what leaves the house: on paper, or into another calendar. */
+    Days allOf(final int days) {
+        return next(days, already -> true);
+    }
+
+    /**
+     * Reckons on where nobody waits.
+     *
+     * @return whether there is more to do
+     */
+    boolean goOn() {
+        if (!behind.get()) {
+            return false;
+        }
+        next(0, already -> already < AT_ONCE);
+        return behind.get();
+    }
+
+    private Days next(final int days, final Patience patience) {
         final LocalDate today = LocalDate.now(clock);
         final LocalDate until = today.plusDays(days);
         final List<Entry> entries = new ArrayList<>();
@@ -153,7 +194,7 @@ class DueCalendar {
             done.computeIfAbsent(last.kind(), any -> new HashMap<>()).put(last.pottingId(), last.on());
         }
         final Set<UUID> here = new HashSet<>();
-        int left = MOST_AT_ONCE;
+        int anew = 0;
         int known = 0;
         for (final StandingRow row : standing) {
             here.add(row.id());
@@ -165,10 +206,10 @@ class DueCalendar {
                     done(done, PotEvent.Kind.FLUSHED, row.id()));
             Reckoned of = reckoned.get(row.id());
             if (of == null || !of.basis().equals(basis)) {
-                if (left == 0) {
+                if (!patience.lasts(anew)) {
                     continue;
                 }
-                left--;
+                anew++;
                 of = reckon(row.id(), basis);
                 reckoned.put(row.id(), of);
             }
@@ -185,6 +226,7 @@ class DueCalendar {
                 }
             }
         }
+        behind.set(known < standing.size());
         reckoned.keySet().retainAll(here);
         entries.addAll(others(today, until));
         entries.sort(Comparator.comparing(Entry::on).thenComparing(Entry::label));

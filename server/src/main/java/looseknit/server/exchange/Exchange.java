@@ -186,6 +186,7 @@ class Exchange {
         final List<UUID> taken = new ArrayList<>();
         try (Connection incoming = DriverManager.getConnection(readInto(job));
                 Connection here = store.getConnection()) {
+            Counting.far(here);
             here.setAutoCommit(false);
             try {
                 job.found(new Merge(incoming, here, job::step).take(wins));
@@ -195,6 +196,7 @@ class Exchange {
                 throw e;
             } finally {
                 here.setAutoCommit(true);
+                Counting.asUsual(here);
             }
             try (PreparedStatement all = incoming.prepareStatement("SELECT id FROM blend");
                     ResultSet rows = all.executeQuery()) {

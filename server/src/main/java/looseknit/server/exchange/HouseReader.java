@@ -11,7 +11,6 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
@@ -144,22 +143,16 @@ class HouseReader {
                             .formatted(version.asInt(), known));
         }
         migrate(into, version.asString());
+        Counting.far(store);
         store.setAutoCommit(false);
         final List<Kind> backwards = new ArrayList<>(List.of(Kind.values()));
         Collections.reverse(backwards);
         try (Statement emptied = store.createStatement()) {
             for (final Kind kind : backwards) {
-                if (isThere(store, kind)) {
+                if (kind.isThere(store)) {
                     emptied.executeUpdate("DELETE FROM " + kind.table());
                 }
             }
-        }
-    }
-
-    private static boolean isThere(final Connection store, final Kind kind) throws SQLException {
-        try (ResultSet tables =
-                store.getMetaData().getTables(null, null, kind.table().toUpperCase(Locale.ROOT), null)) {
-            return tables.next();
         }
     }
 
@@ -168,7 +161,7 @@ class HouseReader {
         if (json.currentToken() != JsonToken.START_ARRAY) {
             throw new Unreadable("%s is no list.".formatted(kind.words()));
         }
-        if (!isThere(store, kind)) {
+        if (!kind.isThere(store)) {
             throw new Unreadable("A file of this version holds no %s.".formatted(kind.words()));
         }
         final Columns columns = Columns.of(store, kind);

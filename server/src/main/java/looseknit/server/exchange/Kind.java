@@ -1,5 +1,8 @@
 package looseknit.server.exchange;
 
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -116,5 +119,17 @@ enum Kind {
             name.append(name.isEmpty() ? part : Character.toUpperCase(part.charAt(0)) + part.substring(1));
         }
         return name.toString();
+    }
+
+    /** Whether a store has a table of it. */
+    boolean isThere(final Connection store) throws SQLException {
+        try (ResultSet tables = store.getMetaData().getTables(null, null, null, new String[] {"TABLE", "BASE TABLE"})) {
+            while (tables.next()) {
+                if (tables.getString("TABLE_NAME").equalsIgnoreCase(table())) {
+                    return true;
+                }
+            }
+            return false;
+        }
     }
 }

@@ -72,6 +72,7 @@ enum Table {
             column("height_cm", "test", "/heightCm"),
             column("water_in_l", "test", "/waterInL"),
             column("drained_l", "test", "/drainedL"),
+            column("moisture_l", "test", "/moistureL"),
             column("wet_g", "test", "/wetG"),
             column("dry_g", "test", "/dryG"),
             column("squeeze", "test", "/shows"),

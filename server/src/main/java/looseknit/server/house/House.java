@@ -133,7 +133,7 @@ public class House {
      * @throws Refused if that fails
      */
     Backups.Made backUp(final Backups.Why why) {
-        if (!Backups.isH2(store)) {
+        if (isOnServer()) {
             throw new Refused(
                     "No backup was made",
                     "This house is kept by a database server: it is backed up there, by pg_dump or as its keeper does it. Everything as one file is had from here all the same.");
@@ -215,6 +215,11 @@ public class House {
 
     Path folder() {
         return data;
+    }
+
+    /** Whether a database server keeps it. */
+    boolean isOnServer() {
+        return !Backups.isH2(store);
     }
 
     /** Bytes that are free where the data lie. */

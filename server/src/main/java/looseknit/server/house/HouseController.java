@@ -73,9 +73,11 @@ class HouseController {
      * @param bytes of its store
      * @param freeBytes that are free there
      * @param check what was found when all was read last; null before that
+     * @param onServer whether a database server keeps it, which is backed up there and not from here
      */
     record HouseBody(
             String folder,
+            boolean onServer,
             long bytes,
             long freeBytes,
             @Nullable HouseCheckBody check,
@@ -88,6 +90,7 @@ class HouseController {
     HouseBody house() {
         return new HouseBody(
                 String.valueOf(house.folder()),
+                house.isOnServer(),
                 house.bytes(),
                 house.freeBytes(),
                 house.checked().map(HouseCheckBody::of).orElse(null),

@@ -14,6 +14,9 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import looseknit.core.measure.CsvTable.Row;
 import looseknit.core.shelf.Stock;
+import looseknit.server.table.Cells;
+import looseknit.server.table.Occurrences;
+import looseknit.server.table.TableFile;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -156,7 +159,7 @@ class LotFile implements TableFile<LotFile.LotLine> {
     }
 
     @Override
-    public Map<String, LotLine> stored() {
+    public Map<String, LotLine> stored(final List<LotLine> lines) {
         final Map<String, LotLine> stored = new LinkedHashMap<>();
         lots.findByRemovedAtIsNullOrderByStoredAt()
                 .forEach(lot -> stored.put(lot.id().toString(), new LotLine(lot.id(), lot.facts())));
@@ -176,7 +179,7 @@ class LotFile implements TableFile<LotFile.LotLine> {
 
     @Override
     public List<List<String>> cells() {
-        return stored().values().stream().map(LotFile::cells).toList();
+        return stored(List.of()).values().stream().map(LotFile::cells).toList();
     }
 
     private static List<String> cells(final LotLine line) {

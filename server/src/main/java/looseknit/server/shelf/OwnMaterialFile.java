@@ -11,6 +11,9 @@ import looseknit.core.material.MakeUp;
 import looseknit.core.material.Nature;
 import looseknit.core.measure.CsvTable.Row;
 import looseknit.core.shelf.Matter;
+import looseknit.server.table.Cells;
+import looseknit.server.table.Occurrences;
+import looseknit.server.table.TableFile;
 import org.springframework.stereotype.Component;
 
 /** Own materials as a table: plain ones, soils and mixes, each with the cells of its kind filled. */
@@ -137,7 +140,7 @@ class OwnMaterialFile implements TableFile<OwnMaterialFile.OwnLine> {
     }
 
     @Override
-    public Map<String, OwnLine> stored() {
+    public Map<String, OwnLine> stored(final List<OwnLine> lines) {
         return own.all().stream()
                 .collect(Collectors.toMap(
                         StoredOwnMaterial::id,
@@ -153,7 +156,7 @@ class OwnMaterialFile implements TableFile<OwnMaterialFile.OwnLine> {
 
     @Override
     public List<List<String>> cells() {
-        return stored().values().stream().map(OwnMaterialFile::cells).toList();
+        return stored(List.of()).values().stream().map(OwnMaterialFile::cells).toList();
     }
 
     private static List<String> cells(final OwnLine line) {

@@ -11,6 +11,9 @@ import looseknit.core.measure.CsvTable.Row;
 import looseknit.core.need.Growing;
 import looseknit.server.need.OwnPlantBody;
 import looseknit.server.need.OwnPlants;
+import looseknit.server.table.Cells;
+import looseknit.server.table.Occurrences;
+import looseknit.server.table.TableFile;
 import org.springframework.stereotype.Component;
 
 /** Own plants as a table. */
@@ -94,7 +97,7 @@ class PlantFile implements TableFile<PlantFile.PlantLine> {
     }
 
     @Override
-    public Map<String, PlantLine> stored() {
+    public Map<String, PlantLine> stored(final List<PlantLine> lines) {
         final Map<String, PlantLine> stored = new LinkedHashMap<>();
         plants.told().forEach((id, facts) -> stored.put(id, new PlantLine(id, facts)));
         return stored;
@@ -107,7 +110,7 @@ class PlantFile implements TableFile<PlantFile.PlantLine> {
 
     @Override
     public List<List<String>> cells() {
-        return stored().values().stream().map(PlantFile::cells).toList();
+        return stored(List.of()).values().stream().map(PlantFile::cells).toList();
     }
 
     private static List<String> cells(final PlantLine line) {

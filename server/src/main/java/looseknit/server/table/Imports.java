@@ -1,4 +1,4 @@
-package looseknit.server.shelf;
+package looseknit.server.table;
 
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Path;
@@ -115,8 +115,6 @@ class Imports {
     }
 
     private <T> void read(final ImportJob job, final TableFile<T> file, final String text) {
-        final Map<String, T> stored = readOnly.execute(status -> new HashMap<>(file.stored()));
-        job.stood().putAll(stored);
         job.of((int) text.lines().count() - 1);
         final Map<String, Long> seen = new HashMap<>();
         final Occurrences occurrences = new Occurrences();
@@ -129,14 +127,15 @@ class Imports {
                     }
                     return checked(row, file.read(row, occurrences));
                 });
+        final List<T> lines =
+                outcomes.stream().flatMap(each -> each.value().stream()).toList();
+        final Map<String, T> stored = readOnly.execute(status -> new HashMap<>(file.stored(lines)));
+        job.stood().putAll(stored);
         for (final CsvTable.Outcome<T> outcome : outcomes) {
             job.row(row(file, outcome, stored, seen));
             outcome.value().ifPresent(job.lines()::add);
         }
-        together(
-                job,
-                file,
-                outcomes.stream().flatMap(each -> each.value().stream()).toList());
+        together(job, file, lines);
         job.end(LookedThrough.State.READY, summary(job));
     }
 
@@ -181,7 +180,10 @@ class Imports {
         final ImportJob.Change change = old == null
                 ? ImportJob.Change.NEW
                 : old.equals(line) ? ImportJob.Change.SAME : ImportJob.Change.CHANGED;
-        return new ImportJob.ImportRowBody(outcome.line(), file.name(line), change, "");
+        final Optional<String> stays =
+                change == ImportJob.Change.CHANGED ? file.stays(Objects.requireNonNull(old), line) : Optional.empty();
+        return new ImportJob.ImportRowBody(
+                outcome.line(), file.name(line), stays.isPresent() ? ImportJob.Change.WRONG : change, stays.orElse(""));
     }
 
     private <T> void together(final ImportJob job, final TableFile<T> file, final List<T> lines) {
@@ -196,7 +198,7 @@ class Imports {
     @SuppressWarnings("unchecked")
     private <T> void store(final ImportJob job, final TableFile<T> file) {
         transaction.executeWithoutResult(status -> {
-            final Map<String, T> now = file.stored();
+            final Map<String, T> now = file.stored((List<T>) List.copyOf(job.lines()));
             final List<String> changed = new ArrayList<>();
             for (final Object line : job.lines()) {
                 final String key = file.key((T) line);

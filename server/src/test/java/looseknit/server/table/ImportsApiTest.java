@@ -1,4 +1,4 @@
-package looseknit.server.shelf;
+package looseknit.server.table;
 
 import static looseknit.server.ApiTest.Requests.ask;
 import static looseknit.server.ApiTest.Requests.send;

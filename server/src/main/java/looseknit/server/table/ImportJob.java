@@ -1,4 +1,4 @@
-package looseknit.server.shelf;
+package looseknit.server.table;
 
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -1,15 +1,17 @@
-package looseknit.server.shelf;
+package looseknit.server.table;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import looseknit.core.measure.CsvTable.Row;
+import looseknit.server.frame.NotThere;
 
 /**
  * A kind of table that can be read from a file and written to one.
  *
  * @param <T> what a line holds
  */
-interface TableFile<T> {
+public interface TableFile<T> {
 
     /** The kind of table in an address. */
     String kind();
@@ -31,8 +33,17 @@ interface TableFile<T> {
     /** What the line is called. */
     String name(T line);
 
-    /** What is stored, by key. */
-    Map<String, T> stored();
+    /**
+     * What is stored, by key.
+     *
+     * @param lines what the file holds: what is of none of them need not be told
+     */
+    Map<String, T> stored(List<T> lines);
+
+    /** Why a line may not take the place of what is stored; nothing if it may. */
+    default Optional<String> stays(final T stored, final T line) {
+        return Optional.empty();
+    }
 
     /**
      * Checks all lines together.
@@ -44,6 +55,12 @@ interface TableFile<T> {
     /** Stores one line; whoever calls has opened a transaction and tells others of the change. */
     void store(T line);
 
-    /** The cells of what is stored. */
-    List<List<String>> cells();
+    /**
+     * The cells of what is stored.
+     *
+     * @throws NotThere where it is written out in another way
+     */
+    default List<List<String>> cells() {
+        throw new NotThere("table of this kind here; it is among those of the house");
+    }
 }

@@ -1,11 +1,11 @@
-package looseknit.server.shelf;
+package looseknit.server.table;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import looseknit.server.job.LookedThrough;
-import looseknit.server.shelf.ImportJob.ImportRowBody;
+import looseknit.server.table.ImportJob.ImportRowBody;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;

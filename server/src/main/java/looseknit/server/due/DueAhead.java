@@ -1,0 +1,26 @@
+package looseknit.server.due;
+
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/** Reckons what is due while nobody waits for it, some pots at a time, so that pages find it done. */
+@Component
+class DueAhead {
+
+    private static final long SOON_MS = 10_000;
+    private static final long AGAIN_MS = 2_000;
+
+    private final DueCalendar calendar;
+
+    DueAhead(final DueCalendar calendar) {
+        this.calendar = calendar;
+    }
+
+    @Scheduled(initialDelay = SOON_MS, fixedDelay = AGAIN_MS)
+    void goOn() {
+        boolean more = calendar.goOn();
+        while (more && !Thread.currentThread().isInterrupted()) {
+            more = calendar.goOn();
+        }
+    }
+}
