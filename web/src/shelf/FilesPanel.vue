@@ -94,7 +94,7 @@ const title = computed(() => NAMES[found.value?.kind as Kind]?.name ?? '')
       </label>
     </li>
   </ul>
-  <p class="soft">
+  <p class="soft below">
     {{ $t('shelf.filesPanel.saveOneFirstToSee') }}
   </p>
   <p v-if="tooLarge ?? problem" class="say harm" role="alert">{{ tooLarge ?? problem }}</p>
@@ -177,6 +177,9 @@ const title = computed(() => NAMES[found.value?.kind as Kind]?.name ?? '')
   align-items: center;
   border-bottom: 1px solid var(--line);
   padding: 8px 0;
+}
+.below {
+  margin-top: 6px;
 }
 .file {
   position: relative;

@@ -1,5 +1,5 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { notices } from '@/parts/notices'
 import { Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
 import HousePage from './HousePage.vue'
@@ -7,11 +7,13 @@ import HousePage from './HousePage.vue'
 const NAME = 'looseknit-2026-11-28T030000-daily.zip'
 const house = {
   folder: '/home/keeper/.loose-knit',
+  onServer: false,
   bytes: 52_000_000,
   freeBytes: 79_144_700_000,
   check: { at: '2026-11-28T03:00:00', rows: 2567 },
   backups: [{ name: NAME, at: '2026-11-28T03:00:00', why: 'DAILY', bytes: 640_000 }],
 }
+let leave = () => {}
 const open = async (answers: Record<string, unknown> = {}) => {
   const asked = stubServer({
     'GET /api/house': house,
@@ -23,6 +25,7 @@ const open = async (answers: Record<string, unknown> = {}) => {
     ...answers,
   })
   const view = mount(HousePage, { global: surroundings() })
+  leave = () => view.unmount()
   await flushPromises()
   await flushPromises()
   const press = async (words: string) => {
@@ -39,12 +42,54 @@ describe('the house', () => {
   beforeEach(() => {
     notices.splice(0)
   })
+  afterEach(() => leave())
 
   it('says where the data lie, how large they are, and what backups there are', async () => {
     const { view } = await open()
     expect(view.get('.facts').text()).toMatch(/\.loose-knit.*52\.0 MB.*79\.1 GB.*2567 rows/s)
     expect(view.get('tbody tr').text()).toMatch(/28 Nov 2026.*daily.*0\.64 MB/s)
     expect(view.get('tbody a').attributes('href')).toBe(`/api/house/backups/${NAME}`)
+  })
+
+  it('leaves backups to a database server where one keeps the house', async () => {
+    const { view } = await open({ 'GET /api/house': { ...house, onServer: true, bytes: 0, backups: [] } })
+    expect(view.text()).toContain("it is backed up there, with the server's own means")
+    expect(view.text()).not.toContain('0 MB')
+    expect(view.findAll('button').some((each) => each.text() === 'Back up now')).toBe(false)
+  })
+
+  it('reads looks that were noted elsewhere, and says line by line what they would change', async () => {
+    vi.spyOn(crypto, 'randomUUID').mockReturnValue('00000000-0000-4000-8000-000000000002')
+    const at = '/api/imports/00000000-0000-4000-8000-000000000002'
+    const { view, asked } = await open({
+      [`POST ${at}`]: {
+        id: '00000000-0000-4000-8000-000000000002',
+        kind: 'looks',
+        state: 'READY',
+        done: 1,
+        total: 1,
+        added: 0,
+        changed: 0,
+        same: 0,
+        wrong: 1,
+        says: '0 new, 0 changed, 0 the same, 1 wrong.',
+        rows: [{ line: 2, name: '', change: 'WRONG', says: 'column label: "Nobody"' }],
+      },
+    })
+    expect(view.findAll('.kinds a').map((each) => each.attributes('href'))).toEqual([
+      '/api/house/tables/looks',
+      '/api/house/tables/tests',
+    ])
+    const input = view.get('#file-looks')
+    Object.defineProperty(input.element, 'files', { value: [new File(['label'], 'looks.csv')] })
+    await input.trigger('change')
+    await flushPromises()
+    await flushPromises()
+    expect(asked.find((each) => each.path === at)?.query.get('kind')).toBe('looks')
+    expect(view.get('.job h2').text()).toBe('Looks, from looks.csv')
+    expect(view.get('.job tr.wrong').text()).toContain('"Nobody"')
+    localStorage.clear()
+    vi.restoreAllMocks()
   })
 
   it('makes a backup and says how much is in it', async () => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed, onBeforeUnmount, ref } from 'vue'
 import { answer, api } from '@/api/client'
 import { figure } from '@/measure/units'
 import { momentWords } from '@/measure/days'
@@ -58,16 +58,21 @@ const check = () =>
     }
   })
 const AGAIN_MS = 1000
+let gone = false
+onBeforeUnmount(() => {
+  gone = true
+})
 const awaitStart = async () => {
-  for (;;) {
-    await new Promise((resolve) => setTimeout(resolve, AGAIN_MS))
-    try {
-      await answer(api.GET('/api/house'))
-      window.location.assign('/')
-      return
-    } catch {
-      // it is not there yet
-    }
+  await new Promise((resolve) => setTimeout(resolve, AGAIN_MS))
+  if (gone) {
+    return
+  }
+  try {
+    await answer(api.GET('/api/house'))
+    window.location.assign('/')
+  } catch {
+    // it is not there yet
+    await awaitStart()
   }
 }
 const restore = (name: string) =>

@@ -18,7 +18,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import looseknit.core.care.Answer;
 import looseknit.core.message.Message;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
@@ -49,7 +48,6 @@ class YearController {
             PotEvent.Kind.DIVIDED,
             PotEvent.Kind.CUTTINGS,
             PotEvent.Kind.FED);
-    private static final Set<Answer> WATERS = EnumSet.of(Answer.WATERED, Answer.WATERED_LIGHTLY, Answer.BONE_DRY);
 
     private final YearRepository repository;
     private final Outcomes outcomes;
@@ -129,6 +127,7 @@ class YearController {
         final List<YearRepository.BecameRow> became = repository.became(from, to, BECAME);
         final List<YearRepository.MixedRow> mixed = repository.mixed(from, to);
         final List<UsedMaterialBody> used = used(mixed);
+        final List<YearRepository.AnsweredRow> looks = repository.looks(from, to);
         return new HouseYearBody(
                 of,
                 years(now),
@@ -147,8 +146,11 @@ class YearController {
                         .filter(each -> each.kind() == PotEvent.Kind.LOST)
                         .map(each -> new LostBody(each.potting(), each.label(), each.on(), each.words()))
                         .toList(),
-                repository.looks(from, to),
-                repository.waterings(from, to, WATERS),
+                looks.stream().mapToLong(YearRepository.AnsweredRow::looks).sum(),
+                looks.stream()
+                        .filter(each -> each.answer().waters())
+                        .mapToLong(YearRepository.AnsweredRow::looks)
+                        .sum(),
                 count(became, PotEvent.Kind.FED),
                 became.stream()
                         .filter(each -> each.kind() == PotEvent.Kind.FED)

@@ -3,6 +3,7 @@ package looseknit.server.outcome;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import looseknit.core.care.Answer;
 import looseknit.server.pot.PotEvent;
 import looseknit.server.pot.Potting;
 import org.springframework.data.jpa.repository.Query;
@@ -36,11 +37,14 @@ interface YearRepository extends Repository<Potting, UUID> {
             """)
     List<BecameRow> became(LocalDate from, LocalDate to, Iterable<PotEvent.Kind> kinds);
 
-    @Query("select count(l) from Look l where l.lookedOn between :from and :to")
-    long looks(LocalDate from, LocalDate to);
+    /** How many looks had an answer. */
+    record AnsweredRow(Answer answer, long looks) {}
 
-    @Query("select count(l) from Look l where l.lookedOn between :from and :to and l.answer in :waters")
-    long waterings(LocalDate from, LocalDate to, Iterable<looseknit.core.care.Answer> waters);
+    @Query("""
+            select new looseknit.server.outcome.YearRepository$AnsweredRow(l.answer, count(l))
+            from Look l where l.lookedOn between :from and :to group by l.answer
+            """)
+    List<AnsweredRow> looks(LocalDate from, LocalDate to);
 
     @Query("select min(b.mixedOn) from Batch b")
     LocalDate first();
