@@ -25,6 +25,8 @@ class MixJourney extends Journey {
         return page.locator(".doing .next");
     }
 
+    private static final double AFTER_AN_ANSWER_MILLIS = 400;
+
     private static void untilNext(final Page page, final String name) {
         while (!page.locator(".huge").innerText().contains(name)) {
             final String before = page.locator(".todo").innerText();
@@ -131,8 +133,13 @@ class MixJourney extends Journey {
                         .first());
         assertThat(page.locator("p.now")).containsText("pH 5.");
         Browser.checkAccessibility(page, "adjusting a heap");
-        page.locator("#goal-ph").fill("6.3");
-        page.keyboard().press("Tab");
+        page.waitForResponse(
+                each -> each.url().contains("adjust?") && each.url().contains("6.3"), () -> {
+                    page.locator("#goal-ph").fill("6.3");
+                    page.keyboard().press("Tab");
+                });
+        // what it says may stand in another order
+        page.waitForTimeout(AFTER_AN_ANSWER_MILLIS);
         final Locator limes = page.locator(".ways").first().locator("li");
         assertThat(limes.first()).containsText("in four weeks");
         press(page, limes.first().locator("button"));

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import looseknit.core.care.Answer;
@@ -18,12 +19,14 @@ import looseknit.core.care.HandSentence;
 import looseknit.core.message.Message;
 import looseknit.core.need.Place;
 import looseknit.core.outlook.FittingWays;
+import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.need.HabitBody;
 import looseknit.server.need.NamedPlaces;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.PottingOfBatch;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -50,6 +53,14 @@ class HandController {
     private final PotDrying drying;
     private final NamedPlaces places;
     private final Clock clock;
+
+    /** What was worked out of those that are shown, which takes a while. */
+    private final Map<UUID, WaysOut> waysOut = new ConcurrentHashMap<>();
+
+    /** What ways out rest on. */
+    private record Basis(long revision, Hand hand, List<Place> elsewhere) {}
+
+    private record WaysOut(Basis basis, List<Message> ways) {}
 
     HandController(
             final LookRepository looks,
@@ -90,6 +101,12 @@ class HandController {
         }
     }
 
+    /** What the Book says of plants or materials has changed. */
+    @EventListener
+    void changed(final MaterialsChanged event) {
+        waysOut.clear();
+    }
+
     @GetMapping
     HandBody hand() {
         final List<WateringRow> waterings = looks.waterings(
@@ -115,6 +132,12 @@ class HandController {
                 .flatMap(each -> Hand.of(each.getValue()).stream().map(hand -> Map.entry(each.getKey(), hand)))
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
         final List<Misfit> misfits = misfits(here, byPot);
+        final List<Misfit> shown = misfits.stream().limit(MOST_MISFITS).toList();
+        waysOut.keySet()
+                .retainAll(shown.stream().map(each -> each.of().potting().id()).collect(Collectors.toSet()));
+        final List<Place> elsewhere = places.findAllByOrderByName().stream()
+                .map(each -> each.place().toCore())
+                .toList();
         return new HandBody(
                 Hand.of(waterings.stream().map(WateringRow::days).toList())
                         .map(hand -> hand.words(here.stream()
@@ -130,10 +153,7 @@ class HandController {
                         .sorted(Comparator.comparing(HandOfPlaceBody::waterings).reversed())
                         .toList(),
                 misfits.size(),
-                misfits.stream()
-                        .limit(MOST_MISFITS)
-                        .map(each -> body(each, here))
-                        .toList());
+                shown.stream().map(each -> body(each, here, elsewhere)).toList());
     }
 
     private static Optional<String> placeOf(final Potting potting) {
@@ -167,16 +187,9 @@ class HandController {
                 .toList();
     }
 
-    private MisfitBody body(final Misfit misfit, final List<PottingOfBatch> here) {
+    private MisfitBody body(final Misfit misfit, final List<PottingOfBatch> here, final List<Place> elsewhere) {
         final Potting potting = misfit.of().potting();
-        final PotDrying.Read read = drying.read(potting);
-        final List<Place> elsewhere = places.findAllByOrderByName().stream()
-                .map(each -> each.place().toCore())
-                .toList();
-        final List<Message> ways = new ArrayList<>(
-                FittingWays.of(read.potted(), read.setUp(), potting.pace(), misfit.hand(), elsewhere).stream()
-                        .map(FittingWays.Way::words)
-                        .toList());
+        final List<Message> ways = new ArrayList<>(ways(potting, misfit.hand(), elsewhere));
         beside(potting, here).ifPresent(ways::add);
         ways.add(HandSentence.OTHER_MIX.with());
         return new MisfitBody(
@@ -185,6 +198,20 @@ class HandController {
                 placeOf(potting).orElse(null),
                 misfit.hand().words(misfit.fit(), potting.expectedDays()),
                 ways);
+    }
+
+    private List<Message> ways(final Potting potting, final Hand hand, final List<Place> elsewhere) {
+        final WaysOut known = waysOut.get(potting.id());
+        final Basis basis = new Basis(potting.revision(), hand, elsewhere);
+        if (known != null && known.basis().equals(basis)) {
+            return known.ways();
+        }
+        final PotDrying.Read read = drying.read(potting);
+        final List<Message> ways = FittingWays.of(read.potted(), read.setUp(), potting.pace(), hand, elsewhere).stream()
+                .map(FittingWays.Way::words)
+                .toList();
+        waysOut.put(potting.id(), new WaysOut(basis, ways));
+        return ways;
     }
 
     /** Pots in other places that want water about as often. */
