@@ -48,12 +48,7 @@ public final class LoadTimes {
         try (RunningServer server = RunningServer.start(args[0], data, MACHINE, List.of())) {
             System.out.printf("start-up: %.1f s, %s%n", server.startedSeconds(), server.memory());
             measureAll(server);
-            final Path file = data.resolve("everything.zip");
-            final long begun = System.nanoTime();
-            server.download("/api/house/everything", file);
-            System.out.printf(
-                    "everything out: %.1f s, %.1f MB; %s%n",
-                    (System.nanoTime() - begun) / 1e9, Files.size(file) / 1e6, server.memory());
+            takeOut(server, data.resolve("everything.zip"));
         }
         takeIn(args[0], data.resolve("everything.zip"), List.of());
         if (args.length > DATABASE) {
@@ -84,7 +79,16 @@ public final class LoadTimes {
             state = settled(server, path);
             System.out.printf("taken in: %.1f s, %s; %s%n", (System.nanoTime() - begun) / 1e9, state, server.memory());
             measureAll(server);
+            takeOut(server, empty.resolve("everything.zip"));
         }
+    }
+
+    private static void takeOut(final RunningServer server, final Path file) throws IOException, InterruptedException {
+        final long begun = System.nanoTime();
+        server.download("/api/house/everything", file);
+        System.out.printf(
+                "everything out: %.1f s, %.1f MB; %s%n",
+                (System.nanoTime() - begun) / 1e9, Files.size(file) / 1e6, server.memory());
     }
 
     private static String settled(final RunningServer server, final String path)

@@ -1,13 +1,6 @@
 package looseknit.bench;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.lang.management.ManagementFactory;
 import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.time.Clock;
 import java.time.Duration;
@@ -15,13 +8,9 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
@@ -29,7 +18,6 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Function;
 import looseknit.server.LooseKnit;
 import looseknit.server.house.HouseStart;
 import org.springframework.boot.SpringApplication;
@@ -54,28 +42,20 @@ public final class Season {
     private static final int WEEK = 7;
     private static final int MONTH = 30;
     private static final int CHANGES_A_SITTING = 12;
-    private static final int STALE = 409;
-    private static final int REFUSED = 422;
     private static final double BONE_DRY = 1.4;
     private static final double SOAKING = 0.5;
     private static final double MOST_OFF = 0.35;
-    private static final double MEGABYTE = 1e6;
     private static final ObjectMapper JSON = new ObjectMapper();
 
-    private final HttpClient http = HttpClient.newHttpClient();
-    private final String address;
     private final Moved clock;
-    private final Map<String, List<Took>> took = new ConcurrentHashMap<>();
-    private final Map<String, Integer> failed = new ConcurrentHashMap<>();
+    private final TimedRequests http;
 
     /** How fast each pot dries against what is reckoned: what the looks of the year are to find out. */
     private final Map<String, Double> pace = new ConcurrentHashMap<>();
 
-    private record Took(int day, double milliseconds) {}
-
     private Season(final String address, final Moved clock) {
-        this.address = address;
         this.clock = clock;
+        this.http = new TimedRequests(address, () -> clock.day);
     }
 
     /** A clock that stands where it is put, and goes on from there. */
@@ -142,19 +122,20 @@ public final class Season {
             final Season season = new Season("http://127.0.0.1:" + port, clock);
             season.settle();
             season.play(days);
-            season.tell(days, (System.nanoTime() - begun) / 1e9);
+            season.http.tell(days, (System.nanoTime() - begun) / 1e9);
             System.out.println(server.isActive() ? "the server still runs" : "the server is gone");
         }
     }
 
     /** Pots like those of the demo until there are enough. */
     private void settle() {
-        final JsonNode pots = get("/api/pottings?size=100").path("pottings");
+        final JsonNode pots = http.get("/api/pottings?size=100").path("pottings");
         int here = pots.size();
         for (int i = 0; here < POTS; i = (i + 1) % pots.size()) {
             here += potUp(pots.get(i), Math.min(10, POTS - here), here);
         }
-        System.out.printf("%d pots%n", get("/api/pottings?size=1").path("total").asInt());
+        System.out.printf(
+                "%d pots%n", http.get("/api/pottings?size=1").path("total").asInt());
     }
 
     private int potUp(final JsonNode like, final int count, final int number) {
@@ -170,7 +151,7 @@ public final class Season {
         each.put("setUpKind", like.path("setUpKind").asString());
         final ObjectNode several = JSON.createObjectNode().put("count", count);
         several.set("each", each);
-        post("/api/pottings/several", several);
+        http.post("/api/pottings/several", several);
         return count;
     }
 
@@ -188,7 +169,7 @@ public final class Season {
                     each.get();
                 }
                 if (day % MONTH == MONTH - 1) {
-                    System.out.printf("day %3d: %s%n", day + 1, memory());
+                    System.out.printf("day %3d: %s%n", day + 1, TimedRequests.memory());
                 }
             }
         } finally {
@@ -199,7 +180,7 @@ public final class Season {
     /** Goes the round and tells what it finds, some of it twice since the network went away. */
     private void phone(final int day) {
         final Random random = new Random(day);
-        for (final JsonNode place : get("/api/round").path("places")) {
+        for (final JsonNode place : http.get("/api/round").path("places")) {
             final ArrayNode looks = JSON.createArrayNode();
             for (final JsonNode pot : place.path("pots")) {
                 looks.add(look(pot.path("potting")));
@@ -209,9 +190,9 @@ public final class Season {
             }
             final ObjectNode body = JSON.createObjectNode();
             body.set("looks", looks);
-            post("/api/looks/several", body);
+            http.post("/api/looks/several", body);
             if (random.nextInt(WEEK) == 0) {
-                post("/api/looks/several", body);
+                http.post("/api/looks/several", body);
             }
         }
     }
@@ -238,14 +219,14 @@ public final class Season {
     /** Reads the pages of every day, looks after single pots, sends some away and takes others in. */
     private void grower(final int day) {
         final Random random = new Random(1000L + day);
-        get("/api/today");
-        get("/api/calendar/count");
-        final JsonNode page = get("/api/pottings?page=" + random.nextInt(3));
+        http.get("/api/today");
+        http.get("/api/calendar/count");
+        final JsonNode page = http.get("/api/pottings?page=" + random.nextInt(3));
         final JsonNode pots = page.path("pottings");
         for (int i = 0; i < 3 && !pots.isEmpty(); i++) {
             final String id = pots.get(random.nextInt(pots.size())).path("id").asString();
-            get("/api/pottings/" + id + "/portrait", "/api/pottings/{id}/portrait");
-            get("/api/pottings/" + id + "/looks", "/api/pottings/{id}/looks");
+            http.get("/api/pottings/" + id + "/portrait", "/api/pottings/{id}/portrait");
+            http.get("/api/pottings/" + id + "/looks", "/api/pottings/{id}/looks");
         }
         if (day % 3 == 0 && !pots.isEmpty()) {
             final ObjectNode fed = JSON.createObjectNode();
@@ -257,16 +238,16 @@ public final class Season {
                             .put("words", ""));
             final ArrayNode of = fed.putArray("pottingIds");
             pots.forEach(each -> of.add(each.path("id").asString()));
-            post("/api/pot-events/together", fed);
+            http.post("/api/pot-events/together", fed);
         }
         if (day % WEEK == 2) {
-            get("/api/calendar");
-            get("/api/outcomes");
-            get("/api/outcomes/blends");
-            get("/api/hand");
-            get("/api/leave?days=12");
+            http.get("/api/calendar");
+            http.get("/api/outcomes");
+            http.get("/api/outcomes/blends");
+            http.get("/api/hand");
+            http.get("/api/leave?days=12");
             final JsonNode gone = pots.get(random.nextInt(pots.size()));
-            post(
+            http.post(
                     "/api/pottings/" + gone.path("id").asString() + "/events",
                     "/api/pottings/{id}/events",
                     JSON.createObjectNode()
@@ -276,17 +257,17 @@ public final class Season {
             potUp(gone, 1, POTS + day);
         }
         if (day % MONTH == 5) {
-            get("/api/year");
-            get("/api/climate/places");
-            get("/api/house");
+            http.get("/api/year");
+            http.get("/api/climate/places");
+            http.get("/api/house");
         }
     }
 
     /** Works at a blend, mixes it, tests it; once a month searches, reads the shelf in again, and takes everything out. */
     private void mixer(final int day) {
         final Random random = new Random(2000L + day);
-        final JsonNode book = get("/api/blends").path("blends");
-        get("/api/shelf/lots");
+        final JsonNode book = http.get("/api/blends").path("blends");
+        http.get("/api/shelf/lots");
         if (day % 2 == 0 && !book.isEmpty()) {
             work(book.get(random.nextInt(book.size())).path("id").asString(), random);
         }
@@ -295,22 +276,22 @@ public final class Season {
         }
         if (day % MONTH == 12) {
             search(random);
-            final String shelf = text("/api/exports/shelf");
+            final String shelf = http.text("/api/exports/shelf");
             final UUID id = UUID.randomUUID();
-            ask("POST", "/api/imports/" + id + "?kind=shelf", "/api/imports/{id}", "text/csv", shelf);
+            http.ask("POST", "/api/imports/" + id + "?kind=shelf", "/api/imports/{id}", "text/csv", shelf);
             if (settled("/api/imports/" + id, "/api/imports/{id}")
                     .path("state")
                     .asString()
                     .equals("READY")) {
-                post("/api/imports/" + id + "/apply", "/api/imports/{id}/apply", JSON.createObjectNode());
+                http.post("/api/imports/" + id + "/apply", "/api/imports/{id}/apply", JSON.createObjectNode());
                 settled("/api/imports/" + id, "/api/imports/{id}");
             }
-            text("/api/house/everything");
+            http.text("/api/house/everything");
         }
     }
 
     private void work(final String id, final Random random) {
-        final JsonNode blend = get("/api/blends/" + id, "/api/blends/{id}");
+        final JsonNode blend = http.get("/api/blends/" + id, "/api/blends/{id}");
         final ObjectNode recipe = ((ObjectNode) blend.path("recipe")).deepCopy();
         final JsonNode parts = recipe.path("parts");
         for (int i = 0; i < CHANGES_A_SITTING && !parts.isEmpty(); i++) {
@@ -319,22 +300,22 @@ public final class Season {
             final ObjectNode asked = JSON.createObjectNode();
             asked.set("recipe", recipe);
             asked.set("brief", blend.path("brief"));
-            post("/api/evaluate", asked);
+            http.post("/api/evaluate", asked);
         }
         final ObjectNode changed = JSON.createObjectNode()
                 .put("name", blend.path("name").asString())
                 .put("revision", blend.path("revision").asLong());
         changed.set("brief", blend.path("brief"));
         changed.set("recipe", recipe);
-        ask("PUT", "/api/blends/" + id, "/api/blends/{id} PUT", "application/json", changed.toString());
+        http.ask("PUT", "/api/blends/" + id, "/api/blends/{id} PUT", "application/json", changed.toString());
     }
 
     private void mix(final Random random) {
-        final JsonNode batches = get("/api/batches").path("batches");
+        final JsonNode batches = http.get("/api/batches").path("batches");
         if (batches.isEmpty()) {
             return;
         }
-        final JsonNode like = get(
+        final JsonNode like = http.get(
                 "/api/batches/"
                         + batches.get(random.nextInt(batches.size())).path("id").asString(),
                 "/api/batches/{id}");
@@ -345,8 +326,8 @@ public final class Season {
                 .put("versionNumber", like.path("versionNumber").asInt())
                 .put("scoopLitres", like.path("scoopLitres").asDouble());
         anew.set("fills", like.path("fills"));
-        final JsonNode made = post("/api/batches", anew);
-        ask(
+        final JsonNode made = http.post("/api/batches", anew);
+        http.ask(
                 "PUT",
                 "/api/batches/" + id + "/mixed",
                 "/api/batches/{id}/mixed",
@@ -365,11 +346,11 @@ public final class Season {
                         .put("reading", 5.5 + random.nextDouble())
                         .put("method", "SLURRY")
                         .put("weeks", 0));
-        post("/api/batches/" + id + "/tests", "/api/batches/{id}/tests", test);
+        http.post("/api/batches/" + id + "/tests", "/api/batches/{id}/tests", test);
     }
 
     private void search(final Random random) {
-        final JsonNode pots = get("/api/pottings?size=100").path("pottings");
+        final JsonNode pots = http.get("/api/pottings?size=100").path("pottings");
         final ObjectNode asked = JSON.createObjectNode()
                 .put("form", "FIND")
                 .put("among", "SHELF")
@@ -377,13 +358,13 @@ public final class Season {
                 .put("mostParts", 6);
         asked.putArray("briefs").add(pots.get(random.nextInt(pots.size())).path("brief"));
         final String path = "/api/finds/" + UUID.randomUUID();
-        post(path, "/api/finds/{id}", asked);
+        http.post(path, "/api/finds/{id}", asked);
         settled(path, "/api/finds/{id}");
     }
 
     private JsonNode settled(final String path, final String kind) {
         while (true) {
-            final JsonNode now = get(path, kind);
+            final JsonNode now = http.get(path, kind);
             final String state = now.path("state").asString();
             if (!List.of("RUNNING", "WAITING", "READING", "STORING", "QUEUED").contains(state)) {
                 return now;
@@ -395,94 +376,5 @@ public final class Season {
                 return now;
             }
         }
-    }
-
-    // --- requests, and how they fared ---
-
-    private JsonNode get(final String path) {
-        return get(path, path.replaceAll("\\?.*", ""));
-    }
-
-    private JsonNode get(final String path, final String kind) {
-        return JSON.readTree(ask("GET", path, kind, "", ""));
-    }
-
-    private String text(final String path) {
-        return ask("GET", path, path, "", "");
-    }
-
-    private JsonNode post(final String path, final JsonNode body) {
-        return post(path, path, body);
-    }
-
-    private JsonNode post(final String path, final String kind, final JsonNode body) {
-        final String said = ask("POST", path, kind + " POST", "application/json", body.toString());
-        return said.isBlank() ? JSON.createObjectNode() : JSON.readTree(said);
-    }
-
-    private String ask(
-            final String method, final String path, final String kind, final String type, final String body) {
-        final HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path));
-        if (!type.isEmpty()) {
-            request.header("Content-Type", type);
-        }
-        final HttpRequest.BodyPublisher sent =
-                body.isEmpty() ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body);
-        final long begun = System.nanoTime();
-        try {
-            final HttpResponse<String> answer =
-                    http.send(request.method(method, sent).build(), HttpResponse.BodyHandlers.ofString());
-            took.computeIfAbsent(kind, any -> Collections.synchronizedList(new ArrayList<>()))
-                    .add(new Took(clock.day, (System.nanoTime() - begun) / 1e6));
-            if (answer.statusCode() >= 300) {
-                failed.merge(answer.statusCode() + " " + kind, 1, Integer::sum);
-                if (answer.statusCode() != STALE) {
-                    System.out.printf("%d %s: %s%n", answer.statusCode(), path, answer.body());
-                }
-                return answer.statusCode() == STALE || answer.statusCode() == REFUSED ? "{}" : answer.body();
-            }
-            return answer.body();
-        } catch (final IOException e) {
-            throw new UncheckedIOException(path, e);
-        } catch (final InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(e);
-        }
-    }
-
-    private void tell(final int days, final double seconds) {
-        System.out.printf(
-                "%d days in %.0f s, %d requests, %s%n",
-                days, seconds, took.values().stream().mapToInt(List::size).sum(), memory());
-        final Map<String, double[]> late = percentiles(each -> each.day() >= days / 2);
-        final Map<String, double[]> early = percentiles(each -> each.day() < days / 2);
-        late.forEach((kind, of) -> System.out.printf(
-                "%-40s median %6.1f ms, 95th percentile %6.1f ms, longest %6.0f ms; in the first half %6.1f ms%n",
-                kind, of[0], of[1], of[2], early.getOrDefault(kind, new double[2])[1]));
-        System.out.println(failed.isEmpty() ? "nothing failed or was refused" : "refused or failed: " + failed);
-    }
-
-    private Map<String, double[]> percentiles(final Function<Took, Boolean> counts) {
-        final Map<String, double[]> of = new LinkedHashMap<>();
-        new TreeMap<>(took).forEach((kind, all) -> {
-            final double[] sorted = all.stream()
-                    .filter(counts::apply)
-                    .mapToDouble(Took::milliseconds)
-                    .sorted()
-                    .toArray();
-            if (sorted.length > 0) {
-                of.put(kind, new double[] {
-                    sorted[sorted.length / 2], sorted[sorted.length * 95 / 100], sorted[sorted.length - 1]
-                });
-            }
-        });
-        return of;
-    }
-
-    private static String memory() {
-        System.gc();
-        return "%.0f MB of heap in use"
-                .formatted(
-                        ManagementFactory.getMemoryMXBean().getHeapMemoryUsage().getUsed() / MEGABYTE);
     }
 }
