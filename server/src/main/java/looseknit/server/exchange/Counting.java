@@ -25,9 +25,13 @@ final class Counting {
         ahead(store, USUAL);
     }
 
+    static boolean isH2(final Connection store) throws SQLException {
+        return store.getMetaData().getDatabaseProductName().equals("H2");
+    }
+
     private static void ahead(final Connection store, final int rows) throws SQLException {
         // other stores note nothing with each row, and count for each of those who write apart
-        if (!store.getMetaData().getDatabaseProductName().equals("H2")) {
+        if (!isH2(store)) {
             return;
         }
         try (Statement change = store.createStatement()) {

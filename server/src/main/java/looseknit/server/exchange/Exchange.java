@@ -191,6 +191,7 @@ class Exchange {
             try {
                 job.found(new Merge(incoming, here, job::step).take(wins));
                 here.commit();
+                counted(here);
             } catch (final SQLException | RuntimeException e) {
                 here.rollback();
                 throw e;
@@ -213,6 +214,16 @@ class Exchange {
         job.end(
                 LookedThrough.State.DONE,
                 backedUp ? "Taken in. What was here before is among the backups." : "Taken in.");
+    }
+
+    /** A database server counts its rows now and then only, and would look for those that came in by the wrong ways until it does. */
+    private static void counted(final Connection here) throws SQLException {
+        if (!Counting.isH2(here)) {
+            try (Statement count = here.createStatement()) {
+                count.execute("ANALYZE");
+            }
+            here.commit();
+        }
     }
 
     /** Work that reads files and stores. */
