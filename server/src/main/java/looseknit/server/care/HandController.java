@@ -19,7 +19,9 @@ import looseknit.core.care.HandSentence;
 import looseknit.core.message.Message;
 import looseknit.core.need.Place;
 import looseknit.core.outlook.FittingWays;
+import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.TestsChanged;
 import looseknit.server.need.HabitBody;
 import looseknit.server.need.NamedPlaces;
 import looseknit.server.pot.PotDrying;
@@ -101,9 +103,9 @@ class HandController {
         }
     }
 
-    /** What the Book says of plants or materials has changed. */
-    @EventListener
-    void changed(final MaterialsChanged event) {
+    /** What the Book says of plants or materials, or what tests have shown of them, has changed. */
+    @EventListener({MaterialsChanged.class, TestsChanged.class, ChangedElsewhere.class})
+    void changed() {
         waysOut.clear();
     }
 

@@ -62,11 +62,11 @@ class LookFile implements TableFile<LookFile.LookLine> {
         UUID named(final Row row) {
             final String id = row.textIfAny("pot");
             if (!id.isEmpty()) {
-                return labels.keySet().stream()
-                        .filter(each -> each.toString().equals(id))
-                        .findFirst()
-                        .orElseThrow(
-                                () -> row.bad("pot", id, "the id of a pot that is here, or nothing and its label"));
+                final UUID pot = Cells.id(row, "pot");
+                if (!labels.containsKey(pot)) {
+                    throw row.bad("pot", id, "the id of a pot that is here, or nothing and its label");
+                }
+                return pot;
             }
             final String label = row.filled("label");
             final List<PottingNameBody> alike = byLabel.getOrDefault(label, List.of());

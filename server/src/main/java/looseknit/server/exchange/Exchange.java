@@ -191,13 +191,12 @@ class Exchange {
             try {
                 job.found(new Merge(incoming, here, job::step).take(wins));
                 here.commit();
-                counted(here);
             } catch (final SQLException | RuntimeException e) {
                 here.rollback();
                 throw e;
             } finally {
                 here.setAutoCommit(true);
-                Counting.asUsual(here);
+                afterwards(here);
             }
             try (PreparedStatement all = incoming.prepareStatement("SELECT id FROM blend");
                     ResultSet rows = all.executeQuery()) {
@@ -216,13 +215,13 @@ class Exchange {
                 backedUp ? "Taken in. What was here before is among the backups." : "Taken in.");
     }
 
-    /** A database server counts its rows now and then only, and would look for those that came in by the wrong ways until it does. */
-    private static void counted(final Connection here) throws SQLException {
-        if (!Counting.isH2(here)) {
-            try (Statement count = here.createStatement()) {
-                count.execute("ANALYZE");
-            }
-            here.commit();
+    /** Puts the store's own reckoning in order; what was taken in is in, whether that succeeds or not. */
+    private static void afterwards(final Connection here) {
+        try {
+            Counting.asUsual(here);
+            Counting.rows(here);
+        } catch (final SQLException e) {
+            LOG.warn("The store counts as it did while a file was taken in: {}", e.getMessage());
         }
     }
 

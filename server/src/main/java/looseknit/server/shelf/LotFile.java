@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -91,12 +90,7 @@ class LotFile implements TableFile<LotFile.LotLine> {
 
     /** A line without an id gets one from what it says, so that reading the same file twice stores nothing twice. */
     private static UUID id(final Row row, final Occurrences before) {
-        final String text = row.text("id");
-        try {
-            return text.isEmpty() ? identified(row, before) : UUID.fromString(text);
-        } catch (final IllegalArgumentException e) {
-            throw row.bad("id", text, "an id as the export writes it, or nothing for a new lot");
-        }
+        return row.text("id").isEmpty() ? identified(row, before) : Cells.id(row, "id");
     }
 
     private static UUID identified(final Row row, final Occurrences before) {
@@ -107,12 +101,7 @@ class LotFile implements TableFile<LotFile.LotLine> {
     }
 
     private static @Nullable LocalDate day(final Row row) {
-        final String text = row.text("opened_on");
-        try {
-            return text.isEmpty() ? null : LocalDate.parse(text);
-        } catch (final DateTimeParseException e) {
-            throw row.bad("opened_on", text, "a day as 2026-03-31, or nothing");
-        }
+        return row.text("opened_on").isEmpty() ? null : Cells.day(row, "opened_on");
     }
 
     private static @Nullable MeasuredBody measured(final Row row) {
