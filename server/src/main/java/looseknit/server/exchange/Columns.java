@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -171,9 +172,10 @@ record Columns(List<String> names, List<Type> types, List<String> counted) {
     /**
      * A value of a file as it is stored.
      *
+     * @param where it stands, for the sentence about one that is of another kind
      * @throws Unreadable if it is of another kind
      */
-    static @Nullable Object read(final JsonNode value, final Type type, final String where) {
+    static @Nullable Object read(final JsonNode value, final Type type, final Supplier<String> where) {
         try {
             return switch (type) {
                 case ID -> UUID.fromString(text(value, where));
@@ -207,15 +209,15 @@ record Columns(List<String> names, List<Type> types, List<String> counted) {
         }
     }
 
-    private static String text(final JsonNode value, final String where) {
+    private static String text(final JsonNode value, final Supplier<String> where) {
         if (!value.isString()) {
             throw wrong(where, value, "text");
         }
         return value.asString();
     }
 
-    private static Unreadable wrong(final String where, final JsonNode value, final String allowed) {
-        return new Unreadable("%s is %s. Allowed: %s.".formatted(where, shortened(value.toString()), allowed));
+    private static Unreadable wrong(final Supplier<String> where, final JsonNode value, final String allowed) {
+        return new Unreadable("%s is %s. Allowed: %s.".formatted(where.get(), shortened(value.toString()), allowed));
     }
 
     static String shortened(final String text) {

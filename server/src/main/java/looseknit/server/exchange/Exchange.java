@@ -265,6 +265,7 @@ class Exchange {
     private static String readInto(final Incoming job) throws IOException {
         return Files.size(job.folder().resolve(FILE)) < SMALL_BYTES
                 ? "jdbc:h2:mem:incoming-%s;DB_CLOSE_DELAY=-1".formatted(job.id())
-                : "jdbc:h2:file:" + job.folder().resolve("incoming").toAbsolutePath() + ";CACHE_SIZE=32768";
+                : "jdbc:h2:file:%s;DB_CLOSE_DELAY=-1;CACHE_SIZE=32768"
+                        .formatted(job.folder().resolve("incoming").toAbsolutePath());
     }
 }

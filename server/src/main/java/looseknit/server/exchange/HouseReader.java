@@ -34,7 +34,6 @@ class HouseReader {
     private static final long MOST_ROWS = 5_000_000;
     private static final int MOST_PICTURE_BYTES = 10 << 20;
     private static final int MOST_FILES = 200_000;
-    private static final int AT_ONCE = 1000;
 
     private final Documents documents;
 
@@ -59,9 +58,10 @@ class HouseReader {
                         "This is no file of everything: it does not begin with %s.".formatted(HouseWriter.DOCUMENT));
             }
             try (Connection store = DriverManager.getConnection(into)) {
-                document(zip, store, into, known, step);
+                final References references = document(zip, store, into, known, step);
                 pictures(zip, store, step);
                 store.commit();
+                references.lookThrough(store);
             }
             migrate(into, null);
             try (Connection store = DriverManager.getConnection(into)) {
@@ -87,7 +87,7 @@ class HouseReader {
         settings.load().migrate();
     }
 
-    private static void document(
+    private static References document(
             final InputStream in, final Connection store, final String into, final int known, final Runnable step)
             throws SQLException {
         final Map<String, Kind> kinds = Kind.byWords();
@@ -96,7 +96,7 @@ class HouseReader {
                 throw new Unreadable("The document in the file is no object.");
             }
             String format = "";
-            boolean ready = false;
+            @Nullable References references = null;
             long rows = 0;
             while (json.nextToken() == JsonToken.PROPERTY_NAME) {
                 final String name = json.currentName();
@@ -107,12 +107,11 @@ class HouseReader {
                     if (name.equals("format")) {
                         format = value.asString("");
                     } else if (name.equals("version")) {
-                        open(store, into, format, value, known);
-                        ready = true;
+                        references = open(store, into, format, value, known);
                     }
                     continue;
                 }
-                if (!ready) {
+                if (references == null) {
                     throw new Unreadable("The document does not say first what it is: format and version come first.");
                 }
                 rows += rows(json, store, kind, step);
@@ -120,13 +119,14 @@ class HouseReader {
                     throw new Unreadable("The file holds more than %d rows.".formatted(MOST_ROWS));
                 }
             }
-            if (!ready) {
+            if (references == null) {
                 throw new Unreadable("The document does not say what it is: it has no format and version.");
             }
+            return references;
         }
     }
 
-    private static void open(
+    private static References open(
             final Connection store, final String into, final String format, final JsonNode version, final int known)
             throws SQLException {
         if (!format.equals(HouseWriter.FORMAT)) {
@@ -154,6 +154,8 @@ class HouseReader {
                 }
             }
         }
+        // what brings an older store up to today's may need them
+        return version.asInt() == known ? References.takenFrom(store) : References.leftToStore();
     }
 
     private static long rows(final JsonParser json, final Connection store, final Kind kind, final Runnable step)
@@ -176,47 +178,45 @@ class HouseReader {
                         selfName == null || !columns.names().contains(selfName)
                                 ? "SELECT 1"
                                 : "UPDATE %s SET %s = ? WHERE id = ?".formatted(kind.table(), selfName))) {
+            final Sheaf sheaf =
+                    new Sheaf(insert, kind.partOf().map(columns.told()::indexOf).orElse(-1));
             final List<@Nullable Object[]> names = new ArrayList<>();
             final List<String> fields =
                     columns.names().stream().map(Kind::field).toList();
             while (json.nextToken() != JsonToken.END_ARRAY) {
                 rows++;
-                final String where = "%s[%d]".formatted(kind.words(), rows - 1);
+                final Where where = new Where(kind, rows - 1);
                 final JsonNode row = json.readValueAsTree();
                 if (row == null || !row.isObject()) {
                     throw new Unreadable("%s is no object.".formatted(where));
                 }
-                fill(insert, row, columns, fields, selfName, names, where);
-                insert.addBatch();
-                step.run();
-                if (rows % AT_ONCE == 0) {
-                    run(insert, kind);
+                if (sheaf.add(read(row, columns, fields, selfName, names, where))) {
+                    orRefused(kind, store, sheaf::store);
                 }
+                step.run();
             }
-            run(insert, kind);
+            orRefused(kind, store, sheaf::store);
             for (final Object[] pair : names) {
                 name.setObject(1, pair[0]);
                 name.setObject(2, pair[1]);
                 name.addBatch();
             }
-            if (!names.isEmpty()) {
-                run(name, kind);
-            }
+            orRefused(kind, store, name::executeBatch);
         }
         return rows;
     }
 
-    private static void fill(
-            final PreparedStatement insert,
+    /** The values of a row that the store is told, in their order. */
+    private static @Nullable Object[] read(
             final JsonNode row,
             final Columns columns,
             final List<String> fields,
             final @Nullable String selfName,
             final List<@Nullable Object[]> names,
-            final String where)
-            throws SQLException {
+            final Where where) {
         int known = 0;
-        int at = 1;
+        int at = 0;
+        final @Nullable Object[] told = new Object[columns.told().size()];
         @Nullable Object id = null;
         @Nullable Object same = null;
         for (int i = 0; i < columns.names().size(); i++) {
@@ -225,7 +225,7 @@ class HouseReader {
             final boolean missing = value == null || value.isNull();
             known += value == null ? 0 : 1;
             final Columns.Type type = columns.types().get(i);
-            Object read = missing ? null : Columns.read(value, type, where + "." + field);
+            Object read = missing ? null : Columns.read(value, type, () -> where + "." + field);
             if (missing && type == Columns.Type.PICTURE) {
                 read = new byte[0];
             }
@@ -238,7 +238,7 @@ class HouseReader {
             }
             // what a store counts up by itself is counted anew, in the order of the file
             if (!columns.counted().contains(columns.names().get(i))) {
-                insert.setObject(at++, read);
+                told[at++] = read;
             }
         }
         if (known < row.size()) {
@@ -252,16 +252,29 @@ class HouseReader {
         if (same != null) {
             names.add(new @Nullable Object[] {same, id});
         }
+        return told;
     }
 
-    private static void run(final PreparedStatement batch, final Kind kind) throws SQLException {
+    /** A row of the file, as sentences name it. */
+    private record Where(Kind kind, long row) {
+        @Override
+        public String toString() {
+            return "%s[%d]".formatted(kind.words(), row);
+        }
+    }
+
+    /** Rows that go into the store. */
+    private interface Storing {
+        void run() throws SQLException;
+    }
+
+    /** Stores rows; nobody else reads this store, and all of it is thrown away if something is wrong. */
+    private static void orRefused(final Kind kind, final Connection store, final Storing rows) throws SQLException {
         try {
-            batch.executeBatch();
-            // nobody else reads this store, and all of it is thrown away if something is wrong
-            batch.getConnection().commit();
+            rows.run();
+            store.commit();
         } catch (final java.sql.BatchUpdateException e) {
-            throw new Unreadable(
-                    "Among the %s of the file is one that cannot be: %s.".formatted(kind.words(), plain(e)));
+            throw Unreadable.among(kind, plain(e));
         }
     }
 
@@ -270,7 +283,7 @@ class HouseReader {
         final String state = String.valueOf(e.getSQLState());
         return switch (state) {
             case "23505" -> "it is there twice";
-            case "23506", "23503" -> "it names something that is not in the file";
+            case "23506", "23503" -> References.NAMES_WHAT_IS_NOT_THERE;
             case "23502" -> "something that has to be said is missing";
             case "22001" -> "a text is too long";
             default -> "a value cannot be stored (%s)".formatted(state);

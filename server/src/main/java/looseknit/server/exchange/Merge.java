@@ -4,6 +4,7 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -47,14 +48,24 @@ final class Merge {
     private final Connection file;
     private final Connection house;
     private final Runnable step;
+    private final Set<String> numbersOfFile;
 
     /** Numbers of versions that are others in the file. */
     private final List<String> otherVersions = new ArrayList<>();
 
-    Merge(final Connection file, final Connection house, final Runnable step) {
+    /**
+     * Of a file.
+     *
+     * @param file a connection of its own: rows are read while others wait
+     */
+    Merge(final Connection file, final Connection house, final Runnable step) throws SQLException {
         this.file = file;
         this.house = house;
         this.step = step;
+        this.numbersOfFile = numbers(file);
+        try (Statement rowByRow = file.createStatement()) {
+            rowByRow.execute("SET LAZY_QUERY_EXECUTION 1");
+        }
     }
 
     /** What would change; nothing is. */
@@ -93,6 +104,7 @@ final class Merge {
         final List<Object[]> selves = new ArrayList<>();
         final Set<Object> kept = stay.computeIfAbsent(kind, any -> new HashSet<>());
         final int[] open = {0};
+        final int whole = kind.partOf().map(written::indexOf).orElse(-1);
         try (PreparedStatement insert = house.prepareStatement("INSERT INTO %s (%s) VALUES (%s)"
                         .formatted(
                                 kind.table(),
@@ -106,6 +118,7 @@ final class Merge {
                                         .map(each -> each.equals(REVISION) ? "revision = revision + 1" : each + " = ?")
                                         .collect(Collectors.joining(", ")),
                                 where(kind.key())))) {
+            final Sheaf sheaf = new Sheaf(insert, whole);
             final Count count = each(kind, clashes, numbers, wins == Wins.HERE ? stay : null, (all, row, there) -> {
                 if (!clashes.isEmpty() && (wins == Wins.FILE || !otherVersions.isEmpty())) {
                     throw new Unreadable(clashes.get(0));
@@ -115,31 +128,36 @@ final class Merge {
                     kept.add(row[all.names().indexOf(kind.key().get(0))]);
                     return;
                 }
-                final PreparedStatement into = fresh ? insert : update;
-                int at = 1;
+                final List<@Nullable Object> values = new ArrayList<>(written.size());
                 for (final String name : written) {
                     if (!fresh && name.equals(REVISION)) {
                         continue;
                     }
-                    Object value = row[all.names().indexOf(name)];
-                    if (name.equals(self) && value != null) {
+                    final Object value = row[all.names().indexOf(name)];
+                    final boolean later = name.equals(self) && value != null;
+                    if (later) {
                         selves.add(new Object[] {value, row[all.names().indexOf("id")]});
-                        value = null;
                     }
-                    into.setObject(at++, value);
+                    values.add(later ? null : value);
                 }
-                if (!fresh) {
-                    for (final String key : kind.key()) {
-                        into.setObject(at++, row[all.names().indexOf(key)]);
+                if (fresh) {
+                    if (sheaf.add(values.toArray())) {
+                        sheaf.store();
                     }
+                    return;
                 }
-                into.addBatch();
+                for (final String key : kind.key()) {
+                    values.add(row[all.names().indexOf(key)]);
+                }
+                for (int i = 0; i < values.size(); i++) {
+                    update.setObject(i + 1, values.get(i));
+                }
+                update.addBatch();
                 if (++open[0] % AT_ONCE == 0) {
-                    insert.executeBatch();
                     update.executeBatch();
                 }
             });
-            insert.executeBatch();
+            sheaf.store();
             update.executeBatch();
             if (!selves.isEmpty()) {
                 try (PreparedStatement name =
@@ -169,7 +187,6 @@ final class Merge {
             final Doing doing)
             throws SQLException {
         final Columns columns = Columns.of(house, kind);
-        final String order = String.join(", ", columns.counted().isEmpty() ? kind.key() : columns.counted());
         long fresh = 0;
         long same = 0;
         long differing = 0;
@@ -179,11 +196,11 @@ final class Merge {
                 .boxed()
                 .toList();
         final boolean empty = isEmpty(kind);
-        try (PreparedStatement all = file.prepareStatement("SELECT %s FROM %s ORDER BY %s"
-                        .formatted(String.join(", ", columns.names()), kind.table(), order));
+        // in the order of the file, row by row as they are asked for
+        try (PreparedStatement all = file.prepareStatement("SELECT %s FROM %s ORDER BY _ROWID_"
+                        .formatted(String.join(", ", columns.names()), kind.table()));
                 PreparedStatement one = house.prepareStatement("SELECT %s FROM %s WHERE %s"
                         .formatted(String.join(", ", columns.names()), kind.table(), where(kind.key())))) {
-            all.setFetchSize(AT_ONCE);
             try (ResultSet rows = all.executeQuery()) {
                 while (rows.next()) {
                     step.run();
@@ -277,20 +294,28 @@ final class Merge {
     /** The next number of the same day that no batch has, here or by this file. */
     private String free(final String number, final Map<String, String> taken) throws SQLException {
         final String day = number.replaceFirst("-\\d+$", "");
-        try (PreparedStatement one = house.prepareStatement("SELECT 1 FROM batch WHERE lot = ?");
-                PreparedStatement other = file.prepareStatement("SELECT 1 FROM batch WHERE lot = ?")) {
+        try (PreparedStatement one = house.prepareStatement("SELECT 1 FROM batch WHERE lot = ?")) {
             for (int next = 1; ; next++) {
                 final String tried = "%s-%d".formatted(day, next);
                 one.setString(1, tried);
-                other.setString(1, tried);
-                try (ResultSet here = one.executeQuery();
-                        ResultSet there = other.executeQuery()) {
-                    if (!here.next() && !there.next() && !taken.containsValue(tried)) {
+                try (ResultSet here = one.executeQuery()) {
+                    if (!here.next() && !numbersOfFile.contains(tried) && !taken.containsValue(tried)) {
                         return tried;
                     }
                 }
             }
         }
+    }
+
+    private static Set<String> numbers(final Connection file) throws SQLException {
+        final Set<String> numbers = new HashSet<>();
+        try (PreparedStatement all = file.prepareStatement("SELECT lot FROM batch");
+                ResultSet rows = all.executeQuery()) {
+            while (rows.next()) {
+                numbers.add(rows.getString(1));
+            }
+        }
+        return numbers;
     }
 
     private static @Nullable Object @Nullable [] find(

@@ -11,4 +11,9 @@ final class Unreadable extends IllegalArgumentException {
     Unreadable(final String sentence) {
         super(sentence);
     }
+
+    /** One row of a kind, and what is wrong with it. */
+    static Unreadable among(final Kind kind, final String wrong) {
+        return new Unreadable("Among the %s of the file is one that cannot be: %s.".formatted(kind.words(), wrong));
+    }
 }

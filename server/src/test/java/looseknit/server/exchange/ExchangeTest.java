@@ -223,6 +223,13 @@ class ExchangeTest {
         assertThat(JsonPath.<String>read(taken, "$.state")).as(taken).isEqualTo("DONE");
         assertThat(rows(other)).isEqualTo(atFirst);
         assertThat(atFirst.get("photos")).isNotEmpty();
+        final List<String> pots = JsonPath.read(ask(full, "/api/pottings"), "$.pottings[*].id");
+        assertThat(pots).hasSizeGreaterThan(5);
+        for (final String pot : pots) {
+            // a pot's looks are in the order in which they were told, whatever was told of others between them
+            assertThat(ask(other, "/api/pottings/%s/looks".formatted(pot)))
+                    .isEqualTo(ask(full, "/api/pottings/%s/looks".formatted(pot)));
+        }
         for (final String page :
                 List.of("/api/blends", "/api/batches", "/api/today", "/api/shelf/lots", "/api/outcomes")) {
             ask(other, page);
@@ -354,6 +361,8 @@ class ExchangeTest {
                 "{\"format\":\"loose-knit house\",\"version\":15,\"packs\":[{\"materialId\":\"peat\",\"litres\":1,\"revision\":0,\"drop\":1}]} | has a field “drop”",
                 "{\"format\":\"loose-knit house\",\"version\":15,\"packs\":[{\"materialId\":\"peat\",\"revision\":0}]} | something that has to be said is missing",
                 "{\"format\":\"loose-knit house\",\"version\":15,\"places\":[{\"id\":\"123e4567-e89b-42d3-a456-426614174000\",\"name\":\"attic\",\"place\":{\"v\":1,\"name\":7},\"revision\":0}]} | cannot be read",
+                "{\"format\":\"loose-knit house\",\"version\":15,\"looks\":[{\"id\":\"123e4567-e89b-42d3-a456-426614174000\",\"pottingId\":\"123e4567-e89b-42d3-a456-426614174001\",\"lookedOn\":\"2026-01-01\",\"answer\":\"WATERED\",\"beforeWateredOn\":\"2025-12-27\",\"beforeLookOn\":\"2026-01-01\",\"beforeReason\":\"PREDICTED\",\"beforeLightly\":false,\"predictedDays\":7.5}]} | Among the looks of the file is one that cannot be: it names something that is not in the file",
+                "{\"format\":\"loose-knit house\",\"version\":15,\"packs\":[{\"materialId\":\"peat\",\"litres\":1,\"revision\":0},{\"materialId\":\"peat\",\"litres\":2,\"revision\":0}]} | Among the packs of the file is one that cannot be: it is there twice",
                 "{\"blends\":[]} | does not say first what it is",
                 "{\"format\":\"loose-knit house\",\"version\":15,\"looks\":[ | is not readable JSON",
                 "[] | is no object"
