@@ -22,6 +22,10 @@ class GrowerJourney {
     void fromAnEmptyBenchToTheNextLook() throws Exception {
         try (App app = App.startPacked(data);
                 Browser browser = new Browser(1280, 800)) {
+            assertThat(data.resolve("server.log"))
+                    .as("a usual house starts with what was worked out ahead")
+                    .content()
+                    .contains("Starting AOT-processed LooseKnit");
             final Page page = browser.page();
             page.navigate(app.address());
             assertThat(page.getByText("What would you like to pot?")).isVisible();

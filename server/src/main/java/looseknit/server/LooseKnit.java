@@ -60,8 +60,12 @@ public class LooseKnit {
     public static Running start(final String... args) {
         final SpringApplication application = new SpringApplication(LooseKnit.class);
         final HouseStart house = new HouseStart();
-        application.addListeners(house);
-        return new Running(application.run(args), house);
+        application.setMainApplicationClass(LooseKnit.class);
+        application.addListeners(house, new AheadOfTime());
+        // whether it starts with what was worked out ahead is a setting of the whole process: one start at a time
+        synchronized (LooseKnit.class) {
+            return new Running(application.run(args), house);
+        }
     }
 
     /** A new password for somebody, as it is typed in: the way back in for who forgot it. */

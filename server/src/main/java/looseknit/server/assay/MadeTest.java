@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
 /** A test that was made of a blend, with the recipe as it was then. */
 @Entity
 @Table(name = "bench_test")
-public class MadeTest {
+public final class MadeTest {
 
     @Id
     private UUID id;
@@ -62,7 +62,7 @@ public class MadeTest {
     @Column(name = "removed_at")
     private @Nullable Instant removedAt;
 
-    protected MadeTest() {}
+    MadeTest() {}
 
     MadeTest(
             final UUID id,

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 /** An amount that is to be mixed, or was. */
 @Entity
 @Table(name = "batch")
-public class Batch {
+public final class Batch {
 
     @Id
     private UUID id;
@@ -79,7 +79,7 @@ public class Batch {
     @Column(name = "mixed_on")
     private @Nullable LocalDate mixedOn;
 
-    protected Batch() {}
+    Batch() {}
 
     Batch(final UUID id, final String lot, final UUID blendId, final int versionNumber, final Instant now) {
         this.id = id;

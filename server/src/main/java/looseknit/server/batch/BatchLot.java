@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 /** What came off a lot for a batch. */
 @Entity
 @Table(name = "batch_lot")
-class BatchLot {
+final class BatchLot {
 
     @Id
     private UUID id;
@@ -31,7 +31,7 @@ class BatchLot {
 
     private double litres;
 
-    protected BatchLot() {}
+    BatchLot() {}
 
     BatchLot(
             final UUID batchId,

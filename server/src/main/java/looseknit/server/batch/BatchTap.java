@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 /** Something that was done for a batch, as it was told. Never changed: what was wrong is taken back by another. */
 @Entity
 @Table(name = "batch_tap")
-class BatchTap extends ToldOnce {
+final class BatchTap extends ToldOnce {
 
     /** What was done. */
     enum Kind {
@@ -56,7 +56,7 @@ class BatchTap extends ToldOnce {
 
     private @Nullable UUID undoes;
 
-    protected BatchTap() {}
+    BatchTap() {}
 
     BatchTap(final UUID id, final UUID batchId, final long number, final Instant toldAt, final TapBody body) {
         super(id);

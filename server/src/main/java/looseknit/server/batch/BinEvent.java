@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 /** Something that was done with a batch once it was mixed. Never changed: what was wrong is taken back by another. */
 @Entity
 @Table(name = "bin_event")
-class BinEvent extends ToldOnce {
+final class BinEvent extends ToldOnce {
 
     /** What was done. */
     enum Kind {
@@ -72,7 +72,7 @@ class BinEvent extends ToldOnce {
 
     private @Nullable UUID undoes;
 
-    protected BinEvent() {}
+    BinEvent() {}
 
     /**
      * What is told.

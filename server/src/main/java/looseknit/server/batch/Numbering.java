@@ -7,7 +7,7 @@ import jakarta.persistence.Table;
 /** Something that is numbered; whoever gives the next number holds its row until that is stored. */
 @Entity
 @Table(name = "numbering")
-class Numbering {
+final class Numbering {
 
     /** Lots of batches. */
     static final String LOT = "lot";
@@ -15,5 +15,5 @@ class Numbering {
     @Id
     private String name;
 
-    protected Numbering() {}
+    Numbering() {}
 }

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** The pack in which the person buys a material. */
 @Entity
 @Table(name = "pack")
-public class StoredPack {
+public final class StoredPack {
 
     @Id
     @Column(name = "material_id")
@@ -26,7 +26,7 @@ public class StoredPack {
 
     private @Nullable Double price;
 
-    protected StoredPack() {}
+    StoredPack() {}
 
     public StoredPack(final String materialId, final double litres, final @Nullable Double price) {
         this.materialId = materialId;

@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Table(name = "blend_card")
 @SuppressWarnings("UnusedVariable") // some columns are only sifted and sorted by
-class BlendCard {
+final class BlendCard {
 
     @Id
     @Column(name = "blend_id")
@@ -86,7 +86,7 @@ class BlendCard {
     @Column(name = "changed_since_kept")
     private boolean changedSinceKept = true;
 
-    protected BlendCard() {}
+    BlendCard() {}
 
     /** Its id is that of the blend. */
     @SuppressWarnings("NullAway.Init")

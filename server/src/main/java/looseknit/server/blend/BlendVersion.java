@@ -15,7 +15,7 @@ import looseknit.server.reading.RecipeColumn;
 /** A kept version of a blend. Never changes. */
 @Entity
 @Table(name = "blend_version")
-public class BlendVersion {
+public final class BlendVersion {
 
     @Id
     private UUID id;
@@ -38,7 +38,7 @@ public class BlendVersion {
     @Column(name = "kept_at")
     private Instant keptAt;
 
-    protected BlendVersion() {}
+    BlendVersion() {}
 
     BlendVersion(final Blend blend, final int number, final String note, final Instant now) {
         this.id = UUID.randomUUID();

@@ -7,7 +7,7 @@ import jakarta.persistence.Table;
 /** The model with which kept cards were read: one row. */
 @Entity
 @Table(name = "reading_model")
-class ReadingModel {
+final class ReadingModel {
 
     /** The id of the only row. */
     static final int ONLY = 1;
@@ -17,7 +17,7 @@ class ReadingModel {
 
     private String fingerprint;
 
-    protected ReadingModel() {}
+    ReadingModel() {}
 
     /** Notes the model in use. True if it is another one than before. */
     boolean becomes(final String now) {

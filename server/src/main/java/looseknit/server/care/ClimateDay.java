@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 /** The weather of a day at a place. */
 @Entity
 @Table(name = "climate_day")
-class ClimateDay {
+final class ClimateDay {
 
     /** The place and the day. */
     @Embeddable
@@ -37,7 +37,7 @@ class ClimateDay {
     @Column(name = "light_mol")
     private @Nullable Double lightMol;
 
-    protected ClimateDay() {}
+    ClimateDay() {}
 
     ClimateDay(final String placeName, final LoggedDay logged) {
         this.key = new Key(placeName, logged.day());

@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Immutable
 @Table(name = "look")
-public class Look {
+public final class Look {
 
     /** Longer ago nothing is learnt of [d]. */
     private static final long MOST_DAYS = 400;
@@ -69,7 +69,7 @@ public class Look {
     @Column(name = "weighed_gone")
     private @Nullable Double weighedGone;
 
-    protected Look() {}
+    Look() {}
 
     /**
      * A look.

@@ -8,7 +8,7 @@ import jakarta.persistence.Table;
 /** When a place is come to on a round. */
 @Entity
 @Table(name = "place_order")
-class PlaceOrder {
+final class PlaceOrder {
 
     @Id
     private String name;
@@ -16,7 +16,7 @@ class PlaceOrder {
     @Column(name = "rank")
     private int rank;
 
-    protected PlaceOrder() {}
+    PlaceOrder() {}
 
     PlaceOrder(final String name, final int rank) {
         this.name = name;

@@ -40,9 +40,9 @@ import looseknit.server.pot.Pottings;
 import looseknit.server.shelf.Offers;
 import looseknit.server.shelf.OwnMaterials;
 import looseknit.server.shelf.Shelf;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.context.annotation.Profile;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -54,7 +54,6 @@ import tools.jackson.databind.json.JsonMapper;
  * from the first start.
  */
 @Component
-@Profile("demo")
 class DemoLoader implements ApplicationRunner {
 
     private static final long SEED = 1871;
@@ -73,6 +72,7 @@ class DemoLoader implements ApplicationRunner {
     /** How often the round comes a day or two late. */
     private static final double LATE = 0.25;
 
+    private final boolean wanted;
     private final NamedPlaces places;
     private final Blends blends;
     private final Batches batches;
@@ -117,7 +117,9 @@ class DemoLoader implements ApplicationRunner {
             final EntityManager entities,
             final PlatformTransactionManager transactions,
             final JsonMapper json,
-            final Clock clock) {
+            final Clock clock,
+            @Value("${looseknit.demo}") final boolean wanted) {
+        this.wanted = wanted;
         this.places = places;
         this.blends = blends;
         this.batches = batches;
@@ -143,7 +145,7 @@ class DemoLoader implements ApplicationRunner {
 
     @Override
     public void run(final ApplicationArguments arguments) throws IOException {
-        if (blends.any()) {
+        if (!wanted || blends.any()) {
             return;
         }
         final Station station;

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 /** A probe that was pushed into something at a moment. What it shows follows from the time since, so that it goes on whoever looks. */
 @Entity
 @Table(name = "probe_sitting")
-class Sitting extends ToldOnce {
+final class Sitting extends ToldOnce {
 
     /** What a probe is pushed into. */
     enum Medium {
@@ -41,7 +41,7 @@ class Sitting extends ToldOnce {
     /** What a buffer read when it was kept. */
     private @Nullable Double kept;
 
-    protected Sitting() {}
+    Sitting() {}
 
     Sitting(
             final UUID id,

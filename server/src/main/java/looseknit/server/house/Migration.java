@@ -11,6 +11,7 @@ import java.util.Optional;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
+import org.flywaydb.core.api.MigrationInfoService;
 import org.flywaydb.core.api.MigrationVersion;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
@@ -32,9 +33,10 @@ class Migration implements FlywayMigrationStrategy {
 
     @Override
     public void migrate(final Flyway flyway) {
+        final MigrationInfoService info = flyway.info();
         final Optional<MigrationVersion> there =
-                Optional.ofNullable(flyway.info().current()).map(MigrationInfo::getVersion);
-        final MigrationVersion known = Arrays.stream(flyway.info().all())
+                Optional.ofNullable(info.current()).map(MigrationInfo::getVersion);
+        final MigrationVersion known = Arrays.stream(info.all())
                 .filter(each -> each.getScript() != null && !each.getState().isFailed())
                 .filter(each -> !each.getState().name().startsWith("FUTURE"))
                 .map(MigrationInfo::getVersion)
@@ -46,7 +48,13 @@ class Migration implements FlywayMigrationStrategy {
                             .formatted(data, there.get(), known),
                     "Start the newer program, or choose another folder with --data. Nothing was changed.");
         }
-        if (there.isPresent() && flyway.info().pending().length > 0 && Backups.isFile(store)) {
+        final boolean upToDate = there.isPresent()
+                && info.pending().length == 0
+                && Arrays.stream(info.all()).noneMatch(each -> each.getState().isFailed());
+        if (upToDate) {
+            return;
+        }
+        if (there.isPresent() && info.pending().length > 0 && Backups.isFile(store)) {
             backUp();
         }
         flyway.migrate();

@@ -10,7 +10,7 @@ import java.util.UUID;
 /** A place that the person has named, to be used again. */
 @Entity
 @Table(name = "place")
-public class NamedPlace {
+public final class NamedPlace {
 
     @Id
     private UUID id;
@@ -25,7 +25,7 @@ public class NamedPlace {
     @Convert(converter = PlaceColumn.class)
     private PlaceBody place;
 
-    protected NamedPlace() {}
+    NamedPlace() {}
 
     /** {@link #become} sets the rest. */
     @SuppressWarnings("NullAway.Init")

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** A brief that is kept under a name, to start other blends from. */
 @Entity
 @Table(name = "saved_brief")
-class SavedBrief {
+final class SavedBrief {
 
     @Id
     private UUID id;
@@ -32,7 +32,7 @@ class SavedBrief {
     @Column(name = "removed_at")
     private @Nullable Instant removedAt;
 
-    protected SavedBrief() {}
+    SavedBrief() {}
 
     /** {@link #become} sets the rest. */
     @SuppressWarnings("NullAway.Init")

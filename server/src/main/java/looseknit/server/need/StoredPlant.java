@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 /** A plant of the person's own. */
 @Entity
 @Table(name = "own_plant")
-class StoredPlant {
+final class StoredPlant {
 
     @Id
     private String id;
@@ -29,7 +29,7 @@ class StoredPlant {
     @Column(name = "removed_at")
     private @Nullable Instant removedAt;
 
-    protected StoredPlant() {}
+    StoredPlant() {}
 
     StoredPlant(final String id, final OwnPlantBody facts, final Instant storedAt) {
         this.id = id;

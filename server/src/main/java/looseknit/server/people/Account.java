@@ -12,7 +12,7 @@ import java.time.Instant;
 /** Somebody who signs in. */
 @Entity
 @Table(name = "account")
-class Account {
+final class Account {
 
     @Id
     private String name;
@@ -28,7 +28,7 @@ class Account {
     @Column(name = "made_at")
     private Instant madeAt;
 
-    protected Account() {}
+    Account() {}
 
     Account(final String name, final Role role, final String password, final Instant madeAt) {
         this.name = name;

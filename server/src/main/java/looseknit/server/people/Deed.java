@@ -10,7 +10,7 @@ import looseknit.server.store.ToldOnce;
 /** Something that somebody changed. */
 @Entity
 @Table(name = "deed")
-class Deed extends ToldOnce {
+final class Deed extends ToldOnce {
 
     @Column(name = "done_at")
     private Instant doneAt;
@@ -22,7 +22,7 @@ class Deed extends ToldOnce {
 
     private String address;
 
-    protected Deed() {}
+    Deed() {}
 
     Deed(final UUID id, final Instant doneAt, final String doneBy, final String what, final String address) {
         super(id);

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** Pots of one kind that somebody has: "my 14 cm clay, 22 of them". */
 @Entity
 @Table(name = "pot_kind")
-class PotKind extends ToldOnce {
+final class PotKind extends ToldOnce {
 
     @Version
     private long revision;
@@ -28,7 +28,7 @@ class PotKind extends ToldOnce {
     @Column(name = "removed_at")
     private @Nullable Instant removedAt;
 
-    protected PotKind() {}
+    PotKind() {}
 
     /** {@link #become} sets the rest. */
     @SuppressWarnings("NullAway.Init")

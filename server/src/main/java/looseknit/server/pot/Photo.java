@@ -13,7 +13,7 @@ import looseknit.server.store.ToldOnce;
 /** A picture of a pot on a day: upright, of a size for a page, without anything but the picture. */
 @Entity
 @Table(name = "photo")
-class Photo extends ToldOnce {
+final class Photo extends ToldOnce {
 
     @Column(name = "potting_id")
     private UUID pottingId;
@@ -34,7 +34,7 @@ class Photo extends ToldOnce {
     @Basic(fetch = FetchType.LAZY)
     private byte[] thumbnail;
 
-    protected Photo() {}
+    Photo() {}
 
     Photo(final UUID id, final UUID pottingId, final LocalDate takenOn, final Instant storedAt, final Picture picture) {
         super(id);

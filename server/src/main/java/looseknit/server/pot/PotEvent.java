@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 /** Something that happened to a pot, with what stood before, so that it can be taken back. */
 @Entity
 @Table(name = "pot_event")
-public class PotEvent extends ToldOnce {
+public final class PotEvent extends ToldOnce {
 
     /** What happened. */
     public enum Kind {
@@ -89,7 +89,7 @@ public class PotEvent extends ToldOnce {
     @Convert(converter = BriefColumn.class)
     private @Nullable BriefBody briefBefore;
 
-    protected PotEvent() {}
+    PotEvent() {}
 
     /** Something that happened to a pot as it stands before it. */
     PotEvent(

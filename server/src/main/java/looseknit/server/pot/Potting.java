@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 /** A plant in a pot with a batch, since a day, and when to look at it next. */
 @Entity
 @Table(name = "potting")
-public class Potting {
+public final class Potting {
 
     private static final double LEAST_LITRES = 0.001;
 
@@ -138,7 +138,7 @@ public class Potting {
         REPOTTED
     }
 
-    protected Potting() {}
+    Potting() {}
 
     /** When to look next is set as soon as its drying is known: {@link #lookNext}. */
     @SuppressWarnings("NullAway.Init")

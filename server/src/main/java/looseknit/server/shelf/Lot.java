@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** A bag, bale or heap on the shelf. */
 @Entity
 @Table(name = "lot")
-public class Lot extends ToldOnce {
+public final class Lot extends ToldOnce {
 
     @Version
     private long revision;
@@ -27,7 +27,7 @@ public class Lot extends ToldOnce {
     @Column(name = "removed_at")
     private @Nullable Instant removedAt;
 
-    protected Lot() {}
+    Lot() {}
 
     Lot(final UUID id, final LotFacts facts, final Instant storedAt) {
         super(id);

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 /** A pack that can be bought. */
 @Entity
 @Table(name = "pack_offer")
-class PackOffer {
+final class PackOffer {
 
     @Id
     private UUID id;
@@ -26,7 +26,7 @@ class PackOffer {
     @Column(name = "removed_at")
     private @Nullable Instant removedAt;
 
-    protected PackOffer() {}
+    PackOffer() {}
 
     PackOffer(final UUID id, final OfferFacts facts) {
         this.id = id;

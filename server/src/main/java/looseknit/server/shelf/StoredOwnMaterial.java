@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 /** A material of the person's own. */
 @Entity
 @Table(name = "own_material")
-class StoredOwnMaterial {
+final class StoredOwnMaterial {
 
     @Id
     private String id;
@@ -29,7 +29,7 @@ class StoredOwnMaterial {
     @Column(name = "removed_at")
     private @Nullable Instant removedAt;
 
-    protected StoredOwnMaterial() {}
+    StoredOwnMaterial() {}
 
     StoredOwnMaterial(final String id, final OwnMaterialFacts facts, final Instant storedAt) {
         this.id = id;

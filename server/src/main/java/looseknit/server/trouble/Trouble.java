@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 /** Something that was wrong with a plant: what was seen, what it was taken for, when to look again, and what came of it. */
 @Entity
 @Table(name = "trouble")
-class Trouble extends ToldOnce {
+final class Trouble extends ToldOnce {
 
     /** How the plant does when it is looked at again. */
     enum Outcome {
@@ -60,7 +60,7 @@ class Trouble extends ToldOnce {
     @Column(name = "removed_at")
     private @Nullable Instant removedAt;
 
-    protected Trouble() {}
+    Trouble() {}
 
     void remove(final @Nullable Instant at) {
         this.removedAt = at;
