@@ -24,6 +24,7 @@ public enum ShelfSentence implements Code {
     JAR_SOURCE,
     FROM_ITS_MAKE_UP("certainty"),
     LOW("left"),
+    NONE_LEFT,
     OLD_BAG("months"),
     NO_MATERIAL_ANY_MORE("material");
 

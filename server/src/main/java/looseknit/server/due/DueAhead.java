@@ -1,7 +1,12 @@
 package looseknit.server.due;
 
+import looseknit.server.frame.ChangedElsewhere;
+import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.TestsChanged;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Reckons what is due while nobody waits for it, some pots at a time, so that pages find it done. */
 @Component
@@ -22,5 +27,17 @@ class DueAhead {
         while (more && !Thread.currentThread().isInterrupted()) {
             more = calendar.goOn();
         }
+    }
+
+    @TransactionalEventListener(
+            classes = {MaterialsChanged.class, TestsChanged.class},
+            fallbackExecution = true)
+    void changed() {
+        calendar.changed();
+    }
+
+    @EventListener(ChangedElsewhere.class)
+    void changedElsewhere() {
+        calendar.changed();
     }
 }

@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import looseknit.core.message.Message;
 import looseknit.core.outlook.Ahead;
 import looseknit.server.batch.Batches;
@@ -29,6 +30,7 @@ import looseknit.server.shelf.Shelf;
 import looseknit.server.trouble.TroublesAhead;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -65,6 +67,9 @@ class DueCalendar {
     private final Clock clock;
     private final Map<UUID, Reckoned> reckoned = new ConcurrentHashMap<>();
 
+    /** Counts changes of the Book. */
+    private final AtomicInteger book = new AtomicInteger();
+
     /** Whether some are still to be reckoned, as far as is known. */
     private final AtomicBoolean behind = new AtomicBoolean(true);
 
@@ -89,11 +94,18 @@ class DueCalendar {
 
     /** What a reckoning rests on: it is done anew when any of it changes. */
     private record Basis(
+            int book,
             long revision,
             LocalDate today,
             @Nullable LocalDate fedOn,
             @Nullable LocalDate toppedUpOn,
-            @Nullable LocalDate flushedOn) {}
+            @Nullable LocalDate flushedOn) {
+
+        /** Whether nothing has changed but the Book: what was reckoned is shown until it is reckoned anew. */
+        boolean isOlderBook(final Basis now) {
+            return new Basis(now.book, revision, today, fedOn, toppedUpOn, flushedOn).equals(now);
+        }
+    }
 
     private record Reckoned(Basis basis, String label, List<Ahead.Due> dues) {}
 
@@ -142,6 +154,13 @@ class DueCalendar {
         return LocalDate.now(clock);
     }
 
+    /** All is reckoned anew, by and by: what the Book says of plants or materials, or what tests have shown of blends, has changed. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public void changed() {
+        book.incrementAndGet();
+        behind.set(true);
+    }
+
     /** How much is due by today besides the looks; in a large house only of the pots that are reckoned by now. */
     long dueByToday() {
         final LocalDate today = LocalDate.now(clock);
@@ -171,6 +190,11 @@ class DueCalendar {
         return next(days, already -> true);
     }
 
+    /** Whether some are still to be reckoned, or to be reckoned anew. */
+    boolean isBehind() {
+        return behind.get();
+    }
+
     /**
      * Reckons on where nobody waits.
      *
@@ -194,11 +218,14 @@ class DueCalendar {
             done.computeIfAbsent(last.kind(), any -> new HashMap<>()).put(last.pottingId(), last.on());
         }
         final Set<UUID> here = new HashSet<>();
+        final int bookNow = book.get();
         int anew = 0;
+        int late = 0;
         int known = 0;
         for (final StandingRow row : standing) {
             here.add(row.id());
             final Basis basis = new Basis(
+                    bookNow,
                     row.revision(),
                     today,
                     done(done, PotEvent.Kind.FED, row.id()),
@@ -206,12 +233,16 @@ class DueCalendar {
                     done(done, PotEvent.Kind.FLUSHED, row.id()));
             Reckoned of = reckoned.get(row.id());
             if (of == null || !of.basis().equals(basis)) {
-                if (!patience.lasts(anew)) {
-                    continue;
+                if (patience.lasts(anew)) {
+                    anew++;
+                    of = reckon(row.id(), basis);
+                    reckoned.put(row.id(), of);
+                } else {
+                    late++;
+                    if (of == null || !of.basis().isOlderBook(basis)) {
+                        continue;
+                    }
                 }
-                anew++;
-                of = reckon(row.id(), basis);
-                reckoned.put(row.id(), of);
             }
             known++;
             for (final Ahead.Due due : of.dues()) {
@@ -226,7 +257,7 @@ class DueCalendar {
                 }
             }
         }
-        behind.set(known < standing.size());
+        behind.set(late > 0 || book.get() != bookNow);
         reckoned.keySet().retainAll(here);
         entries.addAll(others(today, until));
         entries.sort(Comparator.comparing(Entry::on).thenComparing(Entry::label));

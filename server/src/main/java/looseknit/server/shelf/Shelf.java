@@ -162,7 +162,9 @@ public class Shelf implements TakenAway {
                         true,
                         material.name(),
                         today,
-                        ShelfSentence.LOW.with(Quantity.of(Dimension.VOLUME, facts.leftLitres(), 1))));
+                        facts.leftLitres() < LEAST_SAID_LITRES
+                                ? ShelfSentence.NONE_LEFT.with()
+                                : ShelfSentence.LOW.with(Quantity.of(Dimension.VOLUME, facts.leftLitres(), 1))));
             }
             if (facts.openedOn() != null && facts.leftLitres() > 0) {
                 OpenBag.lookOn(material, facts.fed(), facts.openedOn())

@@ -21,12 +21,16 @@ import net.fortuna.ical4j.model.Component;
 import net.fortuna.ical4j.model.component.VEvent;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.annotation.Import;
 
 /** The calendar: what is due with its reason, following what was done, and as a file that a calendar reads. */
 @ApiTest
 @Import(MixedBatch.Time.class)
 class CalendarApiTest extends MixedBatch {
+
+    @Autowired
+    private DueCalendar dues;
 
     private UUID pot;
 
@@ -76,6 +80,20 @@ class CalendarApiTest extends MixedBatch {
                 .andExpect(status().isOk());
 
         assertThat(on(calendar(365), "FEED")).containsExactly("2026-11-01");
+    }
+
+    @Test
+    void isReckonedAnewWhenATestHasShownSomethingElseOfTheBlend() throws Exception {
+        calendar(60);
+        assertThat(dues.isBehind()).isFalse();
+        http.perform(send("/api/blends/{id}/tests", """
+                        {"id":"%s","madeOn":"2026-03-01","test":{"kind":"DRAINAGE","containerL":1,"heightCm":12,"waterInL":0.6,"drainedL":0.02}}""".formatted(UUID.randomUUID()), blend))
+                .andExpect(status().isOk());
+
+        assertThat(dues.isBehind()).isTrue();
+        calendar(60);
+        dues.goOn();
+        assertThat(dues.isBehind()).isFalse();
     }
 
     @Test
