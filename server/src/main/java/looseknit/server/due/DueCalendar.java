@@ -190,6 +190,11 @@ class DueCalendar {
         return next(days, already -> true);
     }
 
+    /** How often what it rests on besides the pots has changed. */
+    int changesOfTheBook() {
+        return book.get();
+    }
+
     /** Whether some are still to be reckoned, or to be reckoned anew. */
     boolean isBehind() {
         return behind.get();
