@@ -326,6 +326,9 @@ public final class Season {
                 .put("versionNumber", like.path("versionNumber").asInt())
                 .put("scoopLitres", like.path("scoopLitres").asDouble());
         anew.set("fills", like.path("fills"));
+        if (like.path("fills").isEmpty()) {
+            anew.set("countedLitres", like.path("countedLitres"));
+        }
         final JsonNode made = http.post("/api/batches", anew);
         http.ask(
                 "PUT",

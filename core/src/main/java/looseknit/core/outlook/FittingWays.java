@@ -1,9 +1,8 @@
 package looseknit.core.outlook;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.function.Function;
+import java.util.function.DoubleFunction;
 import java.util.stream.Stream;
 import looseknit.core.care.Hand;
 import looseknit.core.care.HandSentence;
@@ -21,7 +20,21 @@ public final class FittingWays {
 
     private static final int MOST = 2;
 
-    private FittingWays() {}
+    /**
+     * Something that would be done.
+     *
+     * @param words of it, told the days that came of it
+     * @param days until its plant wanted water then, at the pace of the book
+     */
+    private record Tried(DoubleFunction<Message> words, Estimate days) {}
+
+    private final List<Tried> walls;
+    private final List<Tried> places;
+
+    private FittingWays(final List<Tried> walls, final List<Tried> places) {
+        this.walls = walls;
+        this.places = places;
+    }
 
     /**
      * A way.
@@ -31,44 +44,46 @@ public final class FittingWays {
      */
     public record Way(Message words, Estimate days) {}
 
-    /** The ways that fit, first those that come nearest to the hand. */
-    public static List<Way> of(
-            final PottedMix potted, final SetUp setUp, final Pace pace, final Hand hand, final List<Place> places) {
-        final List<Way> ways = new ArrayList<>();
+    /** Tries other walls and places with a pot. That takes its time; what comes of it holds for every pace and hand. */
+    public static FittingWays tried(final PottedMix potted, final SetUp setUp, final List<Place> places) {
         final PotWall own = potted.brief().pot().orElseThrow().wall();
-        ways.addAll(fitting(
-                hand,
-                PotWall.ORDINARY.stream().filter(wall -> wall != own),
-                wall -> way(
-                        potted.with(new Change.Wall(wall).briefAfter(potted.brief())),
-                        setUp,
-                        pace,
-                        days -> HandSentence.OTHER_WALL.with(wall.words(), Hand.days(days)))));
-        ways.addAll(fitting(
-                hand,
+        final Place here = potted.brief().place().orElseThrow();
+        return new FittingWays(
+                PotWall.ORDINARY.stream()
+                        .filter(wall -> wall != own)
+                        .map(wall -> new Tried(
+                                days -> HandSentence.OTHER_WALL.with(wall.words(), Hand.days(days)),
+                                days(potted.with(new Change.Wall(wall).briefAfter(potted.brief())), setUp)))
+                        .toList(),
                 places.stream()
-                        .filter(place -> !place.equals(potted.brief().place().orElseThrow())),
-                place -> way(
-                        potted.with(potted.brief().with(place)),
-                        setUp,
-                        pace,
-                        days -> HandSentence.OTHER_PLACE.with(place.name(), Hand.days(days)))));
-        return ways;
+                        .filter(place -> !place.equals(here))
+                        .map(place -> new Tried(
+                                days -> HandSentence.OTHER_PLACE.with(place.name(), Hand.days(days)),
+                                days(potted.with(potted.brief().with(place)), setUp)))
+                        .toList());
     }
 
-    private static <T> List<Way> fitting(final Hand hand, final Stream<T> all, final Function<T, Way> way) {
-        return all.map(way)
-                .filter(each -> hand.fit(each.days()) == Hand.Fit.FITS)
-                .sorted(Comparator.comparingDouble(
-                        each -> Math.abs(Math.log(each.days().value() / hand.everyDays()))))
-                .limit(MOST)
+    private static Estimate days(final PottedMix other, final SetUp setUp) {
+        return PotPortrait.days(other, PotPortrait.drying(other, new PotFilling(other, setUp)));
+    }
+
+    /** The ways that fit a hand at the pace of the pot: walls, then places, first those that come nearest. */
+    public List<Way> of(final Pace pace, final Hand hand) {
+        return Stream.of(walls, places)
+                .flatMap(each -> fitting(each, pace, hand))
                 .toList();
     }
 
-    private static Way way(
-            final PottedMix other, final SetUp setUp, final Pace pace, final Function<Double, Message> words) {
-        final Estimate days =
-                pace.expected(PotPortrait.days(other, PotPortrait.drying(other, new PotFilling(other, setUp))));
-        return new Way(words.apply(days.value()), days);
+    private static Stream<Way> fitting(final List<Tried> tried, final Pace pace, final Hand hand) {
+        return tried.stream()
+                .map(each -> way(each, pace.expected(each.days())))
+                .filter(each -> hand.fit(each.days()) == Hand.Fit.FITS)
+                .sorted(Comparator.comparingDouble(
+                        each -> Math.abs(Math.log(each.days().value() / hand.everyDays()))))
+                .limit(MOST);
+    }
+
+    private static Way way(final Tried tried, final Estimate days) {
+        return new Way(tried.words().apply(days.value()), days);
     }
 }

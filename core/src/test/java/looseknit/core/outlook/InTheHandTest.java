@@ -109,7 +109,8 @@ class InTheHandTest {
         final Pace pace = new Pace(1, 0.1, 9, 0);
 
         assertThat(slow.fit(pace.expected(PORTRAIT.days()))).isEqualTo(Hand.Fit.TOO_SELDOM);
-        final List<FittingWays.Way> ways = FittingWays.of(POTTED, SetUp.plain(POT), pace, slow, List.of(dim, sunny));
+        final List<FittingWays.Way> ways =
+                FittingWays.tried(POTTED, SetUp.plain(POT), List.of(dim, sunny)).of(pace, slow);
         assertThat(ways)
                 .isNotEmpty()
                 .allSatisfy(way -> assertThat(slow.fit(way.days())).isEqualTo(Hand.Fit.FITS))

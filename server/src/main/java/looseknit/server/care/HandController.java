@@ -22,8 +22,10 @@ import looseknit.core.outlook.FittingWays;
 import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.TestsChanged;
+import looseknit.server.need.BriefBody;
 import looseknit.server.need.HabitBody;
 import looseknit.server.need.NamedPlaces;
+import looseknit.server.planting.SetUpBody;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.PottingOfBatch;
@@ -56,13 +58,14 @@ class HandController {
     private final NamedPlaces places;
     private final Clock clock;
 
-    /** What was worked out of those that are shown, which takes a while. */
-    private final Map<UUID, WaysOut> waysOut = new ConcurrentHashMap<>();
+    /** What was tried with those that are shown, which takes a while; looks and hands change nothing of it. */
+    private final Map<UUID, Tried> tried = new ConcurrentHashMap<>();
 
-    /** What ways out rest on. */
-    private record Basis(long revision, Hand hand, List<Place> elsewhere) {}
+    /** What it rests on. */
+    private record Basis(
+            UUID batch, BriefBody brief, @Nullable SetUpBody setUp, List<Place> elsewhere) {}
 
-    private record WaysOut(Basis basis, List<Message> ways) {}
+    private record Tried(Basis basis, FittingWays ways) {}
 
     HandController(
             final LookRepository looks,
@@ -106,7 +109,7 @@ class HandController {
     /** What the Book says of plants or materials, or what tests have shown of them, has changed. */
     @EventListener({MaterialsChanged.class, TestsChanged.class, ChangedElsewhere.class})
     void changed() {
-        waysOut.clear();
+        tried.clear();
     }
 
     @GetMapping
@@ -135,7 +138,7 @@ class HandController {
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
         final List<Misfit> misfits = misfits(here, byPot);
         final List<Misfit> shown = misfits.stream().limit(MOST_MISFITS).toList();
-        waysOut.keySet()
+        tried.keySet()
                 .retainAll(shown.stream().map(each -> each.of().potting().id()).collect(Collectors.toSet()));
         final List<Place> elsewhere = places.findAllByOrderByName().stream()
                 .map(each -> each.place().toCore())
@@ -203,17 +206,21 @@ class HandController {
     }
 
     private List<Message> ways(final Potting potting, final Hand hand, final List<Place> elsewhere) {
-        final WaysOut known = waysOut.get(potting.id());
-        final Basis basis = new Basis(potting.revision(), hand, elsewhere);
-        if (known != null && known.basis().equals(basis)) {
-            return known.ways();
-        }
-        final PotDrying.Read read = drying.read(potting);
-        final List<Message> ways = FittingWays.of(read.potted(), read.setUp(), potting.pace(), hand, elsewhere).stream()
+        final Basis basis = new Basis(potting.batchId(), potting.brief(), potting.setUp(), elsewhere);
+        return tried
+                .compute(
+                        potting.id(),
+                        (id, known) -> known != null && known.basis().equals(basis) ? known : tried(potting, basis))
+                .ways()
+                .of(potting.pace(), hand)
+                .stream()
                 .map(FittingWays.Way::words)
                 .toList();
-        waysOut.put(potting.id(), new WaysOut(basis, ways));
-        return ways;
+    }
+
+    private Tried tried(final Potting potting, final Basis basis) {
+        final PotDrying.Read read = drying.read(potting);
+        return new Tried(basis, FittingWays.tried(read.potted(), read.setUp(), basis.elsewhere()));
     }
 
     /** Pots in other places that want water about as often. */

@@ -216,7 +216,8 @@ class HouseReader {
             final Where where) {
         int known = 0;
         int at = 0;
-        final @Nullable Object[] told = new Object[columns.told().size()];
+        final @Nullable Object[] told =
+                new Object[columns.names().size() - columns.counted().size()];
         @Nullable Object id = null;
         @Nullable Object same = null;
         for (int i = 0; i < columns.names().size(); i++) {
