@@ -327,7 +327,7 @@ public final class Season {
                 .put("scoopLitres", like.path("scoopLitres").asDouble());
         anew.set("fills", like.path("fills"));
         if (like.path("fills").isEmpty()) {
-            anew.set("countedLitres", like.path("countedLitres"));
+            anew.set("countedLitres", like.path("storeLitres"));
         }
         final JsonNode made = http.post("/api/batches", anew);
         http.ask(

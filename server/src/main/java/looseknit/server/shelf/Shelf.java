@@ -46,6 +46,9 @@ public class Shelf implements TakenAway {
     /** So little missing is rounding [L]. */
     private static final double LEAST_SAID_LITRES = 0.02;
 
+    /** With one decimal so little would be said as nought [L]. */
+    private static final double AS_GOOD_AS_NONE_LITRES = 0.05;
+
     private final LotRepository lots;
     private final LiveBooks books;
     private final ApplicationEventPublisher events;
@@ -162,7 +165,7 @@ public class Shelf implements TakenAway {
                         true,
                         material.name(),
                         today,
-                        facts.leftLitres() < LEAST_SAID_LITRES
+                        facts.leftLitres() < AS_GOOD_AS_NONE_LITRES
                                 ? ShelfSentence.NONE_LEFT.with()
                                 : ShelfSentence.LOW.with(Quantity.of(Dimension.VOLUME, facts.leftLitres(), 1))));
             }

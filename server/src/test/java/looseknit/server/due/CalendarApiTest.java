@@ -130,6 +130,16 @@ class CalendarApiTest extends MixedBatch {
     }
 
     @Test
+    void aBagWithNextToNothingInItHoldsNone() throws Exception {
+        final UUID lot = UUID.randomUUID();
+        http.perform(send("/api/shelf/lots", """
+                        {"id":"%s","facts":{"materialId":"perlite_fine","sold":"LOOSE_LITRES","amount":40,"swell":0,"leftLitres":0.03,"supplier":"the boat","fed":false,"rinsed":false,"quarantined":false}}""".formatted(lot))).andExpect(status().isOk());
+
+        assertThat(JsonPath.<List<String>>read(calendar(30), "$.entries[?(@.subject=='%s')].because".formatted(lot)))
+                .containsExactly("none left: time to buy");
+    }
+
+    @Test
     void aCalendarReadsTheFile() throws Exception {
         final String text = http.perform(ask("/api/calendar.ics?days=365"))
                 .andExpect(status().isOk())
