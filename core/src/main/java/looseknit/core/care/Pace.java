@@ -3,9 +3,8 @@ package looseknit.core.care;
 import static looseknit.core.measure.Require.within;
 
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.Limit;
 import looseknit.core.message.Dimension;
@@ -45,8 +44,8 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
         /** Whether the pot stood elsewhere or was set up otherwise. */
         boolean stoodElsewhere();
 
-        /** How likely it was where the factor has some logarithm. */
-        double likelihood(double log);
+        /** How likely it was, by the logarithm of the factor. */
+        DoubleUnaryOperator likelihood();
     }
 
     /**
@@ -64,17 +63,20 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
         }
 
         @Override
-        public double likelihood(final double log) {
-            final double ratio = Pace.log(days, predictedDays) - log;
-            final double wants = normal(ratio / BLUR);
-            final double bone = normal((ratio - BONE_DRY_AT) / BLUR);
-            final double told = switch (found) {
-                case SOAKING -> 1 - normal((ratio - SOAKING_TO) / BLUR);
-                case STILL_MOIST -> 1 - wants;
-                case WANTED_WATER -> wants - bone;
-                case BONE_DRY -> bone;
+        public DoubleUnaryOperator likelihood() {
+            final double waited = Pace.log(days, predictedDays);
+            return log -> {
+                final double falls = Math.exp(-LOGISTIC * (waited - log) / BLUR);
+                final double wants = 1 / (1 + falls);
+                final double bone = 1 / (1 + falls * BONE_DRY_LATER);
+                final double told = switch (found) {
+                    case SOAKING -> falls / (falls + SOAKING_SOONER);
+                    case STILL_MOIST -> 1 - wants;
+                    case WANTED_WATER -> wants - bone;
+                    case BONE_DRY -> bone;
+                };
+                return (1 - BY_CHANCE) * told + BY_CHANCE / ANSWERS;
             };
-            return (1 - BY_CHANCE) * told + BY_CHANCE / ANSWERS;
         }
     }
 
@@ -92,10 +94,13 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
         }
 
         @Override
-        public double likelihood(final double log) {
-            final double off = Pace.log(days, predictedDays) - log;
+        public DoubleUnaryOperator likelihood() {
+            final double waited = Pace.log(days, predictedDays);
             final double sd = Math.hypot(WEIGHED_BLUR, GONE_BLUR / Math.max(GONE_BLUR, gone));
-            return (1 - BY_MISTAKE) * Math.exp(-0.5 * off * off / (sd * sd)) + BY_MISTAKE / ANSWERS;
+            return log -> {
+                final double off = waited - log;
+                return (1 - BY_MISTAKE) * Math.exp(-0.5 * off * off / (sd * sd)) + BY_MISTAKE / ANSWERS;
+            };
         }
     }
 
@@ -130,7 +135,12 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
 
     private static final double GONE_BLUR = 0.04;
 
+    /** The logistic curve of such a slope lies within a hundredth of the normal one; a tenth of its cost. */
     private static final double LOGISTIC = 1.702;
+
+    private static final double BONE_DRY_LATER = Math.exp(LOGISTIC * BONE_DRY_AT / BLUR);
+
+    private static final double SOAKING_SOONER = Math.exp(-LOGISTIC * SOAKING_TO / BLUR);
 
     /** Weeks in which half of what was learnt goes. */
     static final int HALF_GONE_WEEKS = 39;
@@ -156,6 +166,9 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
 
     /** Less than this is nowhere. */
     private static final double LEAST_SHARE = 1e-12;
+
+    /** Standard deviations beyond which a bell has less than that. */
+    private static final double FAR_OUT = 7.5;
 
     /** As reckoned, as nothing has been seen yet. */
     public static Pace of(final Estimate predictedDays) {
@@ -189,10 +202,9 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
     /** How likely each factor is, on a grid of its logarithm. */
     private static final class Grid {
 
-        private final Prior prior;
+        private static final double STEP = WIDEST_LOG / HALF_STEPS;
 
-        /** By how much holds: looks come a week or two apart, so the same few come again and again. */
-        private final Map<Double, double[][]> ways = new HashMap<>();
+        private final Prior prior;
 
         private double[] share = new double[2 * HALF_STEPS + 1];
 
@@ -204,7 +216,7 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
         }
 
         private static double at(final int step) {
-            return WIDEST_LOG * (step - HALF_STEPS) / HALF_STEPS;
+            return STEP * (step - HALF_STEPS);
         }
 
         private static double bell(final double off, final double sd) {
@@ -212,9 +224,10 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
         }
 
         void see(final Evidence look) {
+            final DoubleUnaryOperator likely = look.likelihood();
             double sum = 0;
             for (int i = 0; i < share.length; i++) {
-                share[i] *= look.likelihood(at(i));
+                share[i] *= likely.applyAsDouble(at(i));
                 sum += share[i];
             }
             for (int i = 0; i < share.length; i++) {
@@ -228,36 +241,15 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
             if (holds == 1) {
                 return;
             }
-            final double[][] goes = ways.computeIfAbsent(holds, this::goes);
+            final double sd = Math.max(LEAST_SPREAD, prior.logSd() * Math.sqrt(1 - holds * holds));
+            final Bell bell = new Bell(sd);
             final double[] faded = new double[share.length];
             for (int from = 0; from < share.length; from++) {
-                if (share[from] < LEAST_SHARE) {
-                    continue;
-                }
-                final double[] to = goes[from];
-                for (int i = 0; i < faded.length; i++) {
-                    faded[i] += share[from] * to[i];
+                if (share[from] >= LEAST_SHARE) {
+                    bell.spread(share[from], prior.log() + holds * (at(from) - prior.log()), faded);
                 }
             }
             share = faded;
-        }
-
-        /** Where each step's share goes, as shares of it, when so much of what was learnt holds. */
-        private double[][] goes(final double holds) {
-            final double sd = Math.max(LEAST_SPREAD, prior.logSd() * Math.sqrt(1 - holds * holds));
-            final double[][] goes = new double[share.length][share.length];
-            for (int from = 0; from < share.length; from++) {
-                final double to = prior.log() + holds * (at(from) - prior.log());
-                double sum = 0;
-                for (int i = 0; i < share.length; i++) {
-                    goes[from][i] = bell(at(i) - to, sd);
-                    sum += goes[from][i];
-                }
-                for (int i = 0; i < share.length; i++) {
-                    goes[from][i] /= sum;
-                }
-            }
-            return goes;
         }
 
         Pace pace(final int looks) {
@@ -274,13 +266,56 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
         }
     }
 
-    private static double log(final double days, final double predictedDays) {
-        return Math.log(Math.max(LEAST_DAYS, days) / Math.max(LEAST_DAYS, predictedDays));
+    /**
+     * A normal curve on the steps of the grid, only as far as there is anything of it. From one step to the next it falls by a factor that
+     * itself falls by a constant one, so it takes two exponentials, not one for each step.
+     */
+    private static final class Bell {
+
+        private final double variance;
+        private final double fallsBy;
+        private final int reach;
+        private final double[] heights;
+
+        Bell(final double sd) {
+            variance = sd * sd;
+            fallsBy = Math.exp(-Grid.STEP * Grid.STEP / variance);
+            reach = 1 + (int) Math.ceil(FAR_OUT * sd / Grid.STEP);
+            heights = new double[2 * HALF_STEPS + 1];
+        }
+
+        /** A share goes round a middle. */
+        void spread(final double part, final double middle, final double[] onto) {
+            final int last = heights.length - 1;
+            final int nearest = Math.max(0, Math.min(last, (int) Math.round(middle / Grid.STEP) + HALF_STEPS));
+            final double off = Grid.at(nearest) - middle;
+            final int from = Math.max(0, nearest - reach);
+            final int to = Math.min(last, nearest + reach);
+            heights[nearest] = 1;
+            double sum = 1;
+            sum += side(nearest, to, 1, Math.exp(-(off * Grid.STEP + Grid.STEP * Grid.STEP / 2) / variance));
+            sum += side(nearest, from, -1, Math.exp((off * Grid.STEP - Grid.STEP * Grid.STEP / 2) / variance));
+            final double scale = part / sum;
+            for (int i = from; i <= to; i++) {
+                onto[i] += scale * heights[i];
+            }
+        }
+
+        private double side(final int nearest, final int end, final int way, final double first) {
+            double sum = 0;
+            double factor = first;
+            for (int i = nearest; i != end; ) {
+                heights[i + way] = heights[i] * factor;
+                factor *= fallsBy;
+                i += way;
+                sum += heights[i];
+            }
+            return sum;
+        }
     }
 
-    /** The logistic curve that lies within a hundredth of the normal one; a tenth of its cost. */
-    private static double normal(final double value) {
-        return 1 / (1 + Math.exp(-LOGISTIC * value));
+    private static double log(final double days, final double predictedDays) {
+        return Math.log(Math.max(LEAST_DAYS, days) / Math.max(LEAST_DAYS, predictedDays));
     }
 
     /** Days until the plant wants water, as they are to be expected of this pot. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import looseknit.core.name.NameIndex;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The plants that the application knows, by id, in the order of their table; after them an entry for every genus of several plants, and one for
@@ -20,25 +21,30 @@ public final class PlantBook {
 
     private final Map<String, Plant> plants = new LinkedHashMap<>();
 
-    private final NameIndex<Plant> names;
+    /** Made when somebody first looks for a name. */
+    private volatile @Nullable NameIndex<Plant> names;
 
     private PlantBook() {
         final List<Plant> named = TABLES.shipped();
         Stream.of(named, UnknownPlants.ofGenera(named), UnknownPlants.ofKinds(TABLES.kinds()))
                 .flatMap(List::stream)
                 .forEach(plant -> plants.put(plant.id(), plant));
-        names = index();
     }
 
     private PlantBook(final PlantBook other, final Collection<Plant> own) {
         plants.putAll(other.plants);
         own.forEach(plant -> plants.put(plant.id(), plant));
-        names = index();
     }
 
-    private NameIndex<Plant> index() {
-        return new NameIndex<>(
+    private NameIndex<Plant> names() {
+        final NameIndex<Plant> made = names;
+        if (made != null) {
+            return made;
+        }
+        final NameIndex<Plant> anew = new NameIndex<>(
                 plants.values(), plant -> new NameIndex.Names(plant.name(), plant.botanical(), plant.otherNames()));
+        names = anew;
+        return anew;
     }
 
     /** The tables that ship with the application. */
@@ -70,7 +76,7 @@ public final class PlantBook {
 
     /** The plants that a typed name fits, best first. */
     public NameIndex.Found<Plant> named(final String typed, final int most) {
-        return names.search(typed, most);
+        return names().search(typed, most);
     }
 
     /** The entry that stands for any plant of a kind. */

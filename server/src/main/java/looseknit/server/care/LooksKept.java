@@ -21,8 +21,16 @@ class LooksKept implements LooksTaken {
 
     @Override
     public List<Taken> at(final UUID pottingId) {
-        return looks.findByPottingIdOrderBySequenceDesc(pottingId, Limit.of(MOST)).stream()
-                .flatMap(look -> look.taken().stream())
-                .toList();
+        return taken(lastAt(pottingId));
+    }
+
+    /** The last looks at a pot, as far as they have not faded; the newest first. */
+    List<Look> lastAt(final UUID pottingId) {
+        return looks.findByPottingIdOrderBySequenceDesc(pottingId, Limit.of(MOST));
+    }
+
+    /** What looks teach. */
+    static List<Taken> taken(final List<Look> looks) {
+        return looks.stream().limit(MOST).flatMap(look -> look.taken().stream()).toList();
     }
 }

@@ -2,6 +2,7 @@ package looseknit.server.care;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -34,6 +35,7 @@ public class Rounds {
     private static final int MOST_WATERINGS = 6;
 
     private final LookRepository looks;
+    private final LooksKept kept;
     private final PottingRepository pottings;
     private final PlaceOrderRepository order;
     private final PotWork work;
@@ -45,6 +47,7 @@ public class Rounds {
 
     Rounds(
             final LookRepository looks,
+            final LooksKept kept,
             final PottingRepository pottings,
             final PlaceOrderRepository order,
             final PotWork work,
@@ -54,6 +57,7 @@ public class Rounds {
             final PottingBodies bodies,
             final Clock clock) {
         this.looks = looks;
+        this.kept = kept;
         this.pottings = pottings;
         this.order = order;
         this.work = work;
@@ -144,16 +148,15 @@ public class Rounds {
         }
         final LocalDate today = LocalDate.now(clock);
         final LocalDate day = told.on() == null ? today : told.on();
-        final LocalDate first = looks.findFirstByPottingIdOrderBySequenceDesc(potting.id())
-                .map(Look::lookedOn)
-                .orElse(potting.pottedOn());
+        final List<Look> all = new ArrayList<>(kept.lastAt(potting.id()));
+        final LocalDate first = all.isEmpty() ? potting.pottedOn() : all.get(0).lookedOn();
         if (day.isBefore(first) || day.isAfter(today)) {
             throw new OutOfRangeException(
                     "the day of the look",
                     String.valueOf(day),
                     TableText.said("a day from %s, when it was looked at last, to %s".formatted(first, today)));
         }
-        looks.saveAndFlush(new Look(
+        final Look look = looks.saveAndFlush(new Look(
                 told.id(),
                 potting,
                 day,
@@ -162,7 +165,8 @@ public class Rounds {
                 climate.dryDays(potting, day),
                 told.grams(),
                 told.grams() == null ? null : scaled(potting, told.grams())));
-        paces.learn(potting, day);
+        all.add(0, look);
+        paces.learn(potting, day, LooksKept.taken(all));
         if (told.answer().waters()) {
             potting.watered(day, told.answer() == Answer.WATERED_LIGHTLY);
         }

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
+import looseknit.server.store.WholeStore;
 import org.flywaydb.core.Flyway;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -84,7 +85,9 @@ class HouseReader {
         if (to != null) {
             settings.target(to);
         }
-        settings.load().migrate();
+        final Flyway steps = settings.load();
+        WholeStore.begin(steps);
+        steps.migrate();
     }
 
     private static References document(

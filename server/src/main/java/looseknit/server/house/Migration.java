@@ -9,6 +9,7 @@ import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.Optional;
 import javax.sql.DataSource;
+import looseknit.server.store.WholeStore;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
 import org.flywaydb.core.api.MigrationInfoService;
@@ -57,6 +58,7 @@ class Migration implements FlywayMigrationStrategy {
         if (there.isPresent() && info.pending().length > 0 && Backups.isFile(store)) {
             backUp();
         }
+        WholeStore.begin(flyway);
         flyway.migrate();
     }
 

@@ -1,5 +1,6 @@
 package looseknit.server.pot;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +16,10 @@ interface PotEventRepository extends JpaRepository<PotEvent, UUID> {
 
     /** What happened last, of some kind. */
     Optional<PotEvent> findFirstByPottingIdAndKindOrderByHappenedOnDesc(UUID pottingId, PotEvent.Kind kind);
+
+    /** The last day on which something of some kinds happened to a pot. */
+    @Query("select max(e.happenedOn) from PotEvent e where e.pottingId = :pottingId and e.kind in :kinds")
+    Optional<LocalDate> lastOf(UUID pottingId, Collection<PotEvent.Kind> kinds);
 
     @Query("select coalesce(max(e.number), 0) from PotEvent e where e.pottingId = :pottingId")
     long last(UUID pottingId);

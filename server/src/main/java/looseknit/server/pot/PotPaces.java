@@ -5,14 +5,14 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import looseknit.core.care.LikePots;
 import looseknit.core.care.Pace;
 import looseknit.server.batch.Batches;
@@ -30,6 +30,8 @@ public class PotPaces {
 
     /** In a house with more pots than these what they teach is worked out once in a while only. */
     private static final int FEW = 300;
+
+    private static final Set<Kind> STOOD_OTHERWISE = EnumSet.of(Kind.MOVED, Kind.SET_UP);
 
     private static final Duration HOLDS = Duration.ofHours(1);
 
@@ -57,23 +59,26 @@ public class PotPaces {
 
     /** Notes what the looks at a pot up to a day have taught. */
     public void learn(final Potting potting, final LocalDate until) {
+        learn(potting, until, looks.at(potting.id()));
+    }
+
+    /** Notes what looks at a pot up to a day have taught; all that have not faded are given. */
+    public void learn(final Potting potting, final LocalDate until, final List<LooksTaken.Taken> taken) {
         final LocalDate since = standsSoSince(potting);
-        final List<Pace.Evidence> seen = looks.at(potting.id()).stream()
+        final List<Pace.Evidence> seen = taken.stream()
                 .map(look -> look.toCore(
                         (int) Math.max(0, ChronoUnit.WEEKS.between(look.on(), until)),
                         look.on().isBefore(since)))
                 .toList();
         final Pace.Prior reckoned = Pace.Prior.of(potting.predictedDays());
-        potting.dries(Pace.learnt(reckoned, seen), Pace.learnt(prior(potting, reckoned), seen));
+        final Pace.Prior byOthers = prior(potting, reckoned);
+        final Pace own = Pace.learnt(reckoned, seen);
+        potting.dries(own, byOthers.equals(reckoned) ? own : Pace.learnt(byOthers, seen));
     }
 
     /** The day from which on a pot stands as it does now: moved or set up last, or filled. */
     LocalDate standsSoSince(final Potting potting) {
-        return Stream.of(Kind.MOVED, Kind.SET_UP)
-                .flatMap(kind -> events.findFirstByPottingIdAndKindOrderByHappenedOnDesc(potting.id(), kind).stream())
-                .map(PotEvent::happenedOn)
-                .max(Comparator.naturalOrder())
-                .orElse(potting.pottedOn());
+        return events.lastOf(potting.id(), STOOD_OTHERWISE).orElse(potting.pottedOn());
     }
 
     private Pace.Prior prior(final Potting potting, final Pace.Prior reckoned) {

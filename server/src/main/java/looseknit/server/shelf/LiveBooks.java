@@ -18,6 +18,7 @@ import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.need.OwnPlants;
 import looseknit.server.store.Remembered;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -30,7 +31,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Component
 class LiveBooks implements Books {
 
-    /** Bound to a transaction that has changed the Book. */
+    /** Key of the Book of a transaction that has changed it. */
     private static final Object CHANGING = new Object();
 
     private final OwnMaterialRepository own;
@@ -81,23 +82,35 @@ class LiveBooks implements Books {
     /** Whoever changes the Book sees the change before it is committed; nobody else does. */
     @EventListener
     void changing(final MaterialsChanged event) {
-        if (TransactionSynchronizationManager.isSynchronizationActive()
-                && !TransactionSynchronizationManager.hasResource(CHANGING)) {
-            TransactionSynchronizationManager.bindResource(CHANGING, event);
-            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-                @Override
-                public void afterCompletion(final int status) {
-                    TransactionSynchronizationManager.unbindResourceIfPossible(CHANGING);
-                }
-            });
+        if (!TransactionSynchronizationManager.isSynchronizationActive()) {
+            return;
         }
+        if (TransactionSynchronizationManager.getResource(CHANGING) instanceof Changing changing) {
+            changing.now = null;
+            return;
+        }
+        TransactionSynchronizationManager.bindResource(CHANGING, new Changing());
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(final int status) {
+                TransactionSynchronizationManager.unbindResourceIfPossible(CHANGING);
+            }
+        });
     }
 
     private Now now() {
-        if (TransactionSynchronizationManager.hasResource(CHANGING)) {
-            return built();
+        if (TransactionSynchronizationManager.getResource(CHANGING) instanceof Changing changing) {
+            final Now known = changing.now == null ? built() : changing.now;
+            changing.now = known;
+            return known;
         }
         return now.get(this::built);
+    }
+
+    /** The Book as a transaction has changed it; built anew after its next change. */
+    private static final class Changing {
+
+        private @Nullable Now now;
     }
 
     private Now built() {

@@ -27,6 +27,15 @@ class StepsTest {
             SELECT table_name, column_name, ordinal_position FROM information_schema.index_columns
             WHERE table_schema = 'PUBLIC' AND table_name <> 'flyway_schema_history'""";
 
+    private static final String[] ALL_OF_IT = {COLUMNS, KEYS, INDEXES};
+
+    private static Flyway steps(final String store) {
+        return Flyway.configure()
+                .dataSource(store, "", "")
+                .locations("classpath:db/migration")
+                .load();
+    }
+
     private static Set<String> rows(final Connection store, final String of) throws SQLException {
         final Set<String> rows = new TreeSet<>();
         try (Statement all = store.createStatement();
@@ -49,11 +58,7 @@ class StepsTest {
     @Test
     void aDatabaseServerBeginsWithTheSameStore() throws Exception {
         final String byStep = "jdbc:h2:mem:by_step;DB_CLOSE_DELAY=-1";
-        Flyway.configure()
-                .dataSource(byStep, "", "")
-                .locations("classpath:db/migration")
-                .load()
-                .migrate();
+        steps(byStep).migrate();
         final String whole;
         try (var text = getClass().getResourceAsStream("/db/postgresql/V15__the_store_as_it_stands.sql")) {
             whole = new String(text.readAllBytes(), StandardCharsets.UTF_8);
@@ -62,12 +67,49 @@ class StepsTest {
                 Connection atOnce = DriverManager.getConnection("jdbc:h2:mem:at_once");
                 Statement create = atOnce.createStatement()) {
             create.execute(whole);
-            for (final String of : new String[] {COLUMNS, KEYS, INDEXES}) {
+            for (final String of : ALL_OF_IT) {
                 assertThat(rows(atOnce, of)).isNotEmpty().isEqualTo(rows(steps, of));
             }
             assertThat(rows(atOnce, "numbering", "name")).isEqualTo(rows(steps, "numbering", "name"));
             assertThat(rows(atOnce, "reading_model", "id, fingerprint"))
                     .isEqualTo(rows(steps, "reading_model", "id, fingerprint"));
+        }
+    }
+
+    @Test
+    void aNewFileBeginsWithTheSameStoreInOneGo() throws Exception {
+        final String byStep = "jdbc:h2:mem:step_after_step;DB_CLOSE_DELAY=-1";
+        steps(byStep).migrate();
+        final String begun = "jdbc:h2:mem:begun;DB_CLOSE_DELAY=-1";
+        final Flyway inOneGo = steps(begun);
+        WholeStore.begin(inOneGo);
+        try (Connection each = DriverManager.getConnection(byStep, "", "");
+                Connection whole = DriverManager.getConnection(begun, "", "")) {
+            for (final String of : ALL_OF_IT) {
+                assertThat(rows(whole, of)).isNotEmpty().isEqualTo(rows(each, of));
+            }
+            final String bytes = "SELECT data_type FROM information_schema.columns WHERE column_name = 'PICTURE'";
+            assertThat(rows(whole, bytes)).isNotEmpty().isEqualTo(rows(each, bytes));
+        }
+        assertThat(inOneGo.info().pending()).isEmpty();
+        assertThat(inOneGo.migrate().migrationsExecuted).isZero();
+    }
+
+    @Test
+    void whatWasBrokenOffIsBegunAgainAndWhatHoldsRowsIsLeftAlone() throws Exception {
+        final String url = "jdbc:h2:mem:broken_off;DB_CLOSE_DELAY=-1";
+        try (Connection store = DriverManager.getConnection(url, "", "");
+                Statement statement = store.createStatement()) {
+            final String script = WholeStore.script();
+            statement.execute(script.substring(0, script.indexOf("CREATE TABLE", script.length() / 2)));
+            WholeStore.begin(steps(url));
+            assertThat(steps(url).info().current().getVersion().getVersion()).isEqualTo("15");
+
+            statement.execute("DROP TABLE \"flyway_schema_history\"");
+            statement.execute("INSERT INTO place_order (name, rank) VALUES ('a sill', 1)");
+            WholeStore.begin(steps(url));
+            assertThat(rows(store, "place_order", "name")).contains("a sill");
+            assertThat(steps(url).info().current()).isNull();
         }
     }
 }
