@@ -1,8 +1,9 @@
-import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createPinia } from 'pinia'
 import PrimeVue from 'primevue/config'
 import { createApp, watch } from 'vue'
 import { answer, api, onSignInWanted } from './api/client'
+import { newQueryClient } from './api/queryClient'
 import { speech } from './api/speech'
 import App from './shell/App.vue'
 import { sayProblem } from './parts/notices'
@@ -16,9 +17,7 @@ import { words } from './words'
 
 const app = createApp(App)
 app.use(createPinia())
-const queryClient = new QueryClient({
-  defaultOptions: { queries: { retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
-})
+const queryClient = newQueryClient()
 app.use(VueQueryPlugin, { queryClient })
 watch(
   () => speech.units,

@@ -10,6 +10,7 @@ import NumberField from '@/measure/NumberField.vue'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
 import { say, sayProblem } from '@/parts/notices'
+import NotShown from '@/parts/NotShown.vue'
 import { t } from '@/words'
 import BatchHead from './BatchHead.vue'
 import PhHistory from './PhHistory.vue'
@@ -134,9 +135,9 @@ const offered = computed(() =>
 
 <template>
   <main class="page">
-    <p v-if="loadProblem" class="say harm" role="alert">
-      {{ loadProblem }} <RouterLink :to="`/batches/${id}/mix`">{{ $t('batch.head.toMix') }}</RouterLink>
-    </p>
+    <NotShown v-if="loadProblem" :problem="loadProblem" list="batches">
+      <RouterLink :to="`/batches/${id}/mix`">{{ $t('batch.head.toMix') }}</RouterLink>
+    </NotShown>
     <template v-if="adjust && bin">
       <BatchHead :id="id" :blend="adjust.blendName" :lot="adjust.lot" at="adjust">
         · {{ $t('batch.head.left', { litres: text(settings.measures.volume(adjust.litres)) }) }}

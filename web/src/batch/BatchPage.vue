@@ -16,6 +16,7 @@ import { startingPot } from '@/need/words'
 import ConflictNotice from '@/parts/ConflictNotice.vue'
 import { useDraft } from '@/parts/useDraft'
 import { writeOver } from '@/parts/which'
+import NotShown from '@/parts/NotShown.vue'
 import { t } from '@/words'
 import AmountsTable from './AmountsTable.vue'
 import BatchThread from './BatchThread.vue'
@@ -153,7 +154,7 @@ const plan = computed(() => batch.value?.plan)
 
 <template>
   <main class="page">
-    <p v-if="loadProblem" class="say harm" role="alert">{{ loadProblem }}</p>
+    <NotShown v-if="loadProblem" :problem="loadProblem" list="batches" />
     <template v-if="batch && plan">
       <div class="page-head">
         <div>

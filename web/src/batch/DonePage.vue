@@ -14,6 +14,7 @@ import LabelsDialog from '@/parts/LabelsDialog.vue'
 import { say } from '@/parts/notices'
 import SelectField from '@/parts/SelectField.vue'
 import { printed } from '@/parts/printed'
+import NotShown from '@/parts/NotShown.vue'
 import { t } from '@/words'
 import { ownId } from '@/shelf/words'
 import BatchHead from './BatchHead.vue'
@@ -173,7 +174,7 @@ const keep = async () => {
 
 <template>
   <main class="page">
-    <p v-if="loadProblem" class="say harm" role="alert">{{ loadProblem }}</p>
+    <NotShown v-if="loadProblem" :problem="loadProblem" list="batches" />
     <template v-if="bin && batch">
       <BatchHead :id="id" :blend="bin.blendName" :lot="bin.lot" at="done">
         <template v-if="bin.mixedOn"

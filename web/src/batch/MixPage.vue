@@ -13,6 +13,7 @@ import { figure, text } from '@/measure/units'
 import { useKeys } from '@/parts/keys'
 import { say, sayProblem } from '@/parts/notices'
 import { writeOver } from '@/parts/which'
+import NotShown from '@/parts/NotShown.vue'
 import { t } from '@/words'
 import BatchThread from './BatchThread.vue'
 import { scoopWords } from './scoops'
@@ -153,7 +154,7 @@ const mixed = async () => {
 
 <template>
   <main class="page">
-    <p v-if="loadProblem" class="say harm" role="alert">{{ loadProblem }}</p>
+    <NotShown v-if="loadProblem" :problem="loadProblem" list="batches" />
     <template v-if="state">
       <div class="page-head">
         <div>

@@ -7,6 +7,7 @@ import StitchMark from '@/material/StitchMark.vue'
 import { t } from '@/words'
 import BatchThread from './BatchThread.vue'
 import { useMixing } from './useMixing'
+import NotShown from '@/parts/NotShown.vue'
 
 /** What has to be done before a batch is mixed: hands and lungs first, then what needs time. Ticks and waits are the same on every device. */
 const props = defineProps<{ id: string }>()
@@ -34,7 +35,7 @@ const open_ = computed(() => state.value?.tasks.filter((task) => !task.tickedBy)
 
 <template>
   <main class="page">
-    <p v-if="loadProblem" class="say harm" role="alert">{{ loadProblem }}</p>
+    <NotShown v-if="loadProblem" :problem="loadProblem" list="batches" />
     <template v-if="state">
       <div class="page-head">
         <div>

@@ -13,6 +13,7 @@ import ResultAxis from '@/assay/ResultAxis.vue'
 import { shortDate, todayHere } from '@/measure/days'
 import { figure, spread } from '@/measure/units'
 import { say, sayProblem } from '@/parts/notices'
+import NotShown from '@/parts/NotShown.vue'
 import { t } from '@/words'
 import BatchHead from './BatchHead.vue'
 
@@ -104,9 +105,9 @@ const madeKind = (test: BenchTest) =>
 
 <template>
   <main class="page">
-    <p v-if="loadProblem" class="say harm" role="alert">
-      {{ loadProblem }} <RouterLink :to="`/batches/${id}/mix`">{{ $t('batch.head.toMix') }}</RouterLink>
-    </p>
+    <NotShown v-if="loadProblem" :problem="loadProblem" list="batches">
+      <RouterLink :to="`/batches/${id}/mix`">{{ $t('batch.head.toMix') }}</RouterLink>
+    </NotShown>
     <template v-if="tests">
       <BatchHead :id="id" :blend="tests.blendName" :lot="tests.lot" at="test" />
       <div class="columns">

@@ -12,6 +12,7 @@ import { useKeys } from '@/parts/keys'
 import { say } from '@/parts/notices'
 import { useKept } from '@/parts/useKept'
 import { usePastedText } from '@/parts/usePastedText'
+import NotShown from '@/parts/NotShown.vue'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
@@ -240,11 +241,7 @@ useKeys({
 
 <template>
   <main v-if="bench.loadProblem.value" class="page">
-    <h1>{{ $t('blend.page.title') }}</h1>
-    <p class="say harm" role="alert">{{ bench.loadProblem.value }}</p>
-    <p>
-      <RouterLink to="/blends">{{ $t('blend.page.back') }}</RouterLink>
-    </p>
+    <NotShown :problem="bench.loadProblem.value" list="blends" />
   </main>
   <main v-else-if="!ready" class="bench" aria-busy="true">
     <section v-for="zone in 3" :key="zone" :class="{ mix: zone === 2 }">

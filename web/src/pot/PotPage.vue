@@ -15,6 +15,7 @@ import TroubleList from '@/trouble/TroubleList.vue'
 import { t } from '@/words'
 import HistoryList from './HistoryList.vue'
 import LabelsDialog from '@/parts/LabelsDialog.vue'
+import NotShown from '@/parts/NotShown.vue'
 import PotTell from './PotTell.vue'
 import RepotChoice from './RepotChoice.vue'
 import SeenThread from './SeenThread.vue'
@@ -89,7 +90,8 @@ const surface = computed(() =>
 
 <template>
   <main class="page">
-    <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+    <NotShown v-if="problem && !portrait" :problem="problem" list="pots" />
+    <p v-else-if="problem" class="say harm" role="alert">{{ problem }}</p>
     <template v-if="portrait && potting && section">
       <div class="page-head">
         <div>

@@ -16,6 +16,7 @@ import { startingPot } from '@/need/words'
 import { say, sayProblem } from '@/parts/notices'
 import StepThread from '@/parts/StepThread.vue'
 import { forgetKept, useKept } from '@/parts/useKept'
+import NotShown from '@/parts/NotShown.vue'
 import NewcomerPanel, { type NewcomerFacts } from '@/planting/NewcomerPanel.vue'
 import PlacingPanel from '@/planting/PlacingPanel.vue'
 import PotStep from '@/planting/PotStep.vue'
@@ -219,7 +220,7 @@ const potUp = async (another: boolean) => {
 
 <template>
   <main class="page">
-    <p v-if="loadProblem" class="say harm" role="alert">{{ loadProblem }}</p>
+    <NotShown v-if="loadProblem" :problem="loadProblem" list="batches" />
     <template v-if="batch">
       <div class="page-head">
         <div>

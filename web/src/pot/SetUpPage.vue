@@ -11,6 +11,7 @@ import BriefSentence from '@/need/BriefSentence.vue'
 import { startingPot } from '@/need/words'
 import { say, sayProblem } from '@/parts/notices'
 import { forgetKept, useKept } from '@/parts/useKept'
+import NotShown from '@/parts/NotShown.vue'
 import SetUpStep from '@/planting/SetUpStep.vue'
 import { t } from '@/words'
 
@@ -114,7 +115,8 @@ const leave = async () => {
 
 <template>
   <main class="page">
-    <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+    <NotShown v-if="problem && !portrait" :problem="problem" list="pots" />
+    <p v-else-if="problem" class="say harm" role="alert">{{ problem }}</p>
     <template v-if="portrait">
       <div class="page-head">
         <div>

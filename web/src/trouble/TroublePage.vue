@@ -8,6 +8,7 @@ import DoPanel from './DoPanel.vue'
 import SignPicker from './SignPicker.vue'
 import SuspectList from './SuspectList.vue'
 import { useTrouble } from './useTrouble'
+import NotShown from '@/parts/NotShown.vue'
 
 /** What is wrong with a plant: what is seen, the question that would tell most, causes with their shares, what to do. */
 const props = defineProps<{ id: string }>()
@@ -23,7 +24,8 @@ const next = computed(() => diagnosis.value?.next)
 
 <template>
   <main class="page">
-    <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+    <NotShown v-if="problem && !diagnosis" :problem="problem" list="pots" />
+    <p v-else-if="problem" class="say harm" role="alert">{{ problem }}</p>
     <template v-if="diagnosis">
       <div class="page-head">
         <div>
