@@ -7,6 +7,7 @@ import { newQueryClient } from './api/queryClient'
 import { speech } from './api/speech'
 import App from './shell/App.vue'
 import { sayProblem } from './parts/notices'
+import { watchLoading } from './shell/notLoaded'
 import { router } from './shell/routes'
 import { useSettings } from './measure/settings'
 import './theme/base.css'
@@ -30,6 +31,7 @@ watch(
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content ?? ''
 app.use(PrimeVue, { theme: { preset: looseKnit, options: { darkModeSelector: '.night' } }, csp: { nonce } })
 app.use(router)
+watchLoading(router)
 app.use(words)
 app.config.errorHandler = (error) => {
   console.error(error)

@@ -1,16 +1,11 @@
 import { mount } from '@vue/test-utils'
 import { expect, it } from 'vitest'
 import { unreachable } from '@/api/problem'
+import { surroundings } from '@/testing/stubbedServer'
 import NotShown from './NotShown.vue'
 
 const shown = (problem: string) =>
-  mount(NotShown, {
-    props: { problem, list: 'pots' },
-    global: {
-      plugins: [words],
-      stubs: { RouterLink: { props: ['to'], template: '<a :href="to"><slot /></a>' } },
-    },
-  })
+  mount(NotShown, { props: { problem, list: 'pots' }, global: surroundings() })
 
 it('says what is wrong under a heading and leads to the list and to what was taken away', () => {
   const page = shown('This pot does not exist, or no longer does.')

@@ -1,0 +1,35 @@
+import type { Router } from 'vue-router'
+import { unreachable } from '@/api/problem'
+import { sayProblem } from '@/parts/notices'
+
+/**
+ * The parts of a page come when it is opened first. If they do not: the server is away, which is said, or it was renewed meanwhile and its
+ * old parts are gone; then the page is opened from the ground up.
+ */
+export const watchLoading = (
+  router: Router,
+  open: (path: string) => void = (path) => location.assign(path),
+) => {
+  let failed = false
+  window.addEventListener('vite:preloadError', () => {
+    failed = true
+  })
+  router.onError(async (error, to) => {
+    console.error(error)
+    if (!failed) {
+      sayProblem(error)
+      return
+    }
+    failed = false
+    try {
+      const there = await fetch('/api/units', { cache: 'no-store' })
+      if (there.ok || there.status === 401) {
+        open(to.fullPath)
+        return
+      }
+    } catch {
+      // as below
+    }
+    sayProblem(unreachable())
+  })
+}
