@@ -82,8 +82,7 @@ public final class CsvTable {
         try (CSVParser parser = FORMAT.parse(text)) {
             for (final String column : columns) {
                 if (!parser.getHeaderNames().contains(column)) {
-                    throw new BadCellException(
-                            name, 1, column, "missing", "a header with the columns " + String.join(", ", columns));
+                    throw BadCellException.lacks(name, column, columns);
                 }
             }
             for (final CSVRecord csv : parser) {

@@ -19,6 +19,7 @@ import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
 import looseknit.core.need.Brief;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.Refused;
 import looseknit.server.need.PlaceBody;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.Potting;
@@ -112,8 +113,7 @@ public class Climate {
         try {
             return LoggerFile.read(text);
         } catch (final IllegalArgumentException e) {
-            throw new OutOfRangeException(
-                    "the logger's file", "not such a file", TableText.said(String.valueOf(e.getMessage())));
+            throw new Refused("This is no file of a logger", String.valueOf(e.getMessage()));
         }
     }
 
