@@ -7,6 +7,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import looseknit.core.material.Material;
+import looseknit.core.material.RetentionTable;
 
 /**
  * Materials with how they pack together worked out once, to be mixed again and again in other amounts. Immutable and thread-safe; a
@@ -49,7 +50,7 @@ public final class Ingredients {
         this.materials = List.copyOf(materials);
         this.packer = form == Packing.Form.CLASSES ? ClassPacker.of(this.materials) : PairPacker.of(this.materials);
         this.tables = this.materials.stream()
-                .map(material -> RetentionTable.of(material.retention()))
+                .map(material -> material.water().table())
                 .toArray(RetentionTable[]::new);
         this.settled = each(material -> 1 - material.physics().settling());
         this.squeeze = each(material -> material.physics().squeeze());

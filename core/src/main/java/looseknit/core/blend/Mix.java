@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 import looseknit.core.material.Material;
 import looseknit.core.material.Nutrients;
+import looseknit.core.material.RetentionTable;
 
 /**
  * What a recipe becomes when it is mixed, filled and watered in. All properties are per litre of watered-in mix.

@@ -82,7 +82,7 @@ public final class GardenSoil {
                         Nutrients.npk(N_MG_PER_G_ORGANIC * density * organic, 15, 100)),
                 DOUBT,
                 40,
-                water.curve(),
+                WaterCurve.of(water.curve()),
                 advice,
                 Optional.empty(),
                 source);

@@ -30,7 +30,7 @@ import looseknit.core.message.Titled;
  * @param chemistry acidity and food
  * @param doubt how far a lot may lie from these figures
  * @param halfLifeYears years until half has decayed at 20 °C; infinite for what does not rot
- * @param retention water retention curve, draining
+ * @param water water retention curve, draining
  * @param advice what to know before using it
  * @param makeUp what it consists of, if it is a mix itself
  * @param source where the figures come from
@@ -49,7 +49,7 @@ public record Material(
         Chemistry chemistry,
         Doubt doubt,
         double halfLifeYears,
-        Retention retention,
+        WaterCurve water,
         Advice advice,
         Optional<MakeUp> makeUp,
         Message source)
@@ -129,7 +129,7 @@ public record Material(
 
     /** The same material under another name. */
     public Material named(final String otherId, final String otherName) {
-        return copy(otherId, otherName, natures, grainSize, physics, chemistry, doubt, retention, makeUp);
+        return copy(otherId, otherName, natures, grainSize, physics, chemistry, doubt, retention(), makeUp);
     }
 
     /** The same material with what a lot of it was found to be. */
@@ -144,12 +144,12 @@ public record Material(
 
     /** The same material, made of this. */
     public Material madeOf(final Optional<MakeUp> other) {
-        return copy(id, name, natures, grainSize, physics, chemistry, doubt, retention, other);
+        return copy(id, name, natures, grainSize, physics, chemistry, doubt, retention(), other);
     }
 
     /** The same material with other doubt about it. */
     public Material doubted(final Doubt other) {
-        return found(grainSize, physics, chemistry, retention, other);
+        return found(grainSize, physics, chemistry, retention(), other);
     }
 
     /** The same material, of these kinds too. */
@@ -165,7 +165,7 @@ public record Material(
     }
 
     private Material ofNatures(final List<Nature> others) {
-        return copy(id, name, others, grainSize, physics, chemistry, doubt, retention, makeUp);
+        return copy(id, name, others, grainSize, physics, chemistry, doubt, retention(), makeUp);
     }
 
     /** The same material but for these, which are all that ever differs between a material and a lot or mix of it. */
@@ -193,15 +193,20 @@ public record Material(
                 otherChemistry,
                 otherDoubt,
                 halfLifeYears,
-                otherRetention,
+                otherRetention.equals(water.retention()) ? water : WaterCurve.of(otherRetention),
                 advice,
                 otherMakeUp,
                 source);
     }
 
+    /** How it holds water while it drains. */
+    public Retention retention() {
+        return water.retention();
+    }
+
     /** Share of the pores that water never enters [vol/vol]. */
     public double closedPores() {
-        return physics.totalPorosity() - retention.saturated();
+        return physics.totalPorosity() - retention().saturated();
     }
 
     /** Whether the material may be put into a recipe. */

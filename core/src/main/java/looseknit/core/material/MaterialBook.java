@@ -118,7 +118,7 @@ public final class MaterialBook {
                                 row.number("k_mg_per_l", 0, 1e6))),
                 doubt(row),
                 row.number("half_life_y", 0.01, Double.POSITIVE_INFINITY),
-                retention(row),
+                WaterCurve.of(retention(row)),
                 new Advice(
                         TableText.said(row.filled("does")),
                         TableText.said(row.text("grade_advice")),

@@ -26,6 +26,7 @@ import looseknit.core.material.Retention;
 import looseknit.core.material.Role;
 import looseknit.core.material.SizeClasses;
 import looseknit.core.material.VirtualPacking;
+import looseknit.core.material.WaterCurve;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Listing;
@@ -181,8 +182,8 @@ public final class Mixes {
                                 mix.nutrients().kMgPerL())),
                 Doubt.of(main.materialClass()).times(definition.certainty().widening()),
                 halfLife(opened),
-                new Retention.Together(
-                        opened.materials().stream().map(Material::retention).toList(), litres, mix.waterPorosity()),
+                WaterCurve.of(new Retention.Together(
+                        opened.materials().stream().map(Material::retention).toList(), litres, mix.waterPorosity())),
                 new Advice(
                         ShelfSentence.A_MIX_OF.with(
                                 Listing.comma(recipe.parts().stream()

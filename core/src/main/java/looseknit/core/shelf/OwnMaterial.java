@@ -11,6 +11,7 @@ import looseknit.core.material.GrainSize;
 import looseknit.core.material.Material;
 import looseknit.core.material.Nature;
 import looseknit.core.material.Retention;
+import looseknit.core.material.WaterCurve;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Dimension;
@@ -84,7 +85,7 @@ public record OwnMaterial(
                 found.chemistry(),
                 found.doubt(),
                 like.halfLifeYears(),
-                found.retention(),
+                WaterCurve.of(found.retention()),
                 new Advice(
                         ShelfSentence.LIKENED_TO.with(like),
                         TableText.said(""),
