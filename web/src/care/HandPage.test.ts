@@ -17,12 +17,15 @@ const hand: Hand = {
       label: 'Fern, stair',
       place: 'stair',
       says: 'wants water after 4 days and gets it every 9 days: too seldom',
-      ways: ['in plastic of the same size it would want water after 8 days'],
+      ways: ['another mix'],
     },
   ],
 }
 const open = async (answer: Hand) => {
-  stubServer({ 'GET /api/hand': answer })
+  stubServer({
+    'GET /api/hand': answer,
+    'GET /api/hand/p1/ways': { ways: ['in plastic of the same size it would want water after 8 days'] },
+  })
   const view = mount(HandPage, { global: surroundings() })
   await flushPromises()
   return view
@@ -41,7 +44,10 @@ describe('the hand', () => {
     const view = await open(hand)
     const article = view.get('article')
     expect(article.get('a').attributes('href')).toBe('/pots/p1')
-    expect(article.text()).toContain('in plastic of the same size')
+    expect(article.findAll('li').map((each) => each.text())).toEqual([
+      'in plastic of the same size it would want water after 8 days',
+      'another mix',
+    ])
     expect(view.text()).toContain('2 more come once these are seen to.')
   })
 

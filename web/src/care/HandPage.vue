@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { answer, api } from '@/api/client'
 import { figure } from '@/measure/units'
+import TriedWays from './TriedWays.vue'
 
 /** How often water is given here against what is said of it, and pots that do not fit the hand, with ways out. */
 const { data, error } = useQuery({
@@ -61,6 +62,7 @@ const days = (value: number) => figure(value, value < 3 ? 1 : 0)
             </h3>
             <p>{{ each.says }}</p>
             <ul>
+              <TriedWays :id="each.id" />
               <li v-for="way in each.ways" :key="way">{{ way }}</li>
             </ul>
           </article>

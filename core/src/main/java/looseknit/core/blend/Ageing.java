@@ -81,7 +81,7 @@ public final class Ageing {
     public static Ingredients withHumus(final Recipe recipe) {
         final List<Material> all = new ArrayList<>(recipe.opened().materials());
         all.add(MaterialBook.humus());
-        return Ingredients.of(all, Ingredients.suited(recipe));
+        return new Ingredients(all, Ingredients.suited(recipe));
     }
 
     /** The mix after some years in the pot [years, 0 or more]. */

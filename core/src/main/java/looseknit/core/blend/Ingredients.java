@@ -2,8 +2,6 @@ package looseknit.core.blend;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import looseknit.core.material.Material;
@@ -26,11 +24,6 @@ public final class Ingredients {
      * told apart.
      */
     static final double WIDE_GAP = 25;
-
-    /** Sets of materials kept; each takes some kilobytes. */
-    private static final int MOST_LATELY = 300;
-
-    private static final Map<Asked, Ingredients> LATELY = new ConcurrentHashMap<>();
 
     private final List<Material> materials;
     private final Packer packer;
@@ -61,42 +54,7 @@ public final class Ingredients {
 
     /** The plain materials of a recipe, in its order; the form of packing is chosen by those of which there is any. */
     public static Ingredients of(final Recipe recipe) {
-        return of(recipe.opened().materials(), suited(recipe));
-    }
-
-    /** Materials packed by a certain form, worked out anew only if the same were not asked for lately. */
-    public static Ingredients of(final List<Material> materials, final Packing.Form form) {
-        if (LATELY.size() > MOST_LATELY) {
-            LATELY.clear();
-        }
-        return LATELY.computeIfAbsent(new Asked(materials, form), asked -> new Ingredients(materials, form));
-    }
-
-    /** What was asked for; told apart by the very materials, which is quicker than by all their figures. */
-    private record Asked(List<Material> materials, Packing.Form form) {
-
-        @Override
-        @SuppressWarnings("ReferenceEquality")
-        public boolean equals(final Object other) {
-            if (!(other instanceof Asked asked) || asked.form != form || asked.materials.size() != materials.size()) {
-                return false;
-            }
-            for (int i = 0; i < materials.size(); i++) {
-                if (asked.materials.get(i) != materials.get(i)) {
-                    return false;
-                }
-            }
-            return true;
-        }
-
-        @Override
-        public int hashCode() {
-            int hash = form.ordinal();
-            for (final Material material : materials) {
-                hash = 31 * hash + System.identityHashCode(material);
-            }
-            return hash;
-        }
+        return new Ingredients(recipe.opened().materials(), suited(recipe));
     }
 
     /** The form of packing that suits a recipe: by size classes where grains differ widely, else by whole materials. */

@@ -71,7 +71,7 @@ public final class MixTables {
         this.pot = pot;
         final List<Column> columns = columns(pot);
         for (final Packing.Form form : forms) {
-            final Ingredients packed = Ingredients.of(materials, form);
+            final Ingredients packed = new Ingredients(materials, form);
             ingredients.put(form, packed);
             tables.put(
                     form,

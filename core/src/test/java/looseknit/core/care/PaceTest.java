@@ -7,12 +7,15 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.DoubleStream;
 import looseknit.core.care.Pace.Found;
 import looseknit.core.care.Pace.Prior;
 import looseknit.core.care.Pace.Seen;
 import looseknit.core.care.Pace.Weighed;
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.measure.Estimate;
+import org.hipparchus.distribution.continuous.LogisticDistribution;
+import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.junit.jupiter.api.Test;
 
 class PaceTest {
@@ -196,5 +199,84 @@ class PaceTest {
         assertThat(new Pace(0.8, 0.2, 2, 5).words().code()).isEqualTo(CareSentence.OTHERS_SOONER);
         assertThat(new Pace(1.2, 0.2, 0, 5).words().code()).isEqualTo(CareSentence.OTHERS_LATER);
         assertThat(new Pace(1, 0.2, 0, 5).words().code()).isEqualTo(CareSentence.OTHERS_AS_RECKONED);
+    }
+
+    /** The same filter, written out with the distributions of a general library on the whole of the grid. */
+    @Test
+    void isWhatDistributionsOfALibraryComeTo() {
+        final Random random = new Random(23);
+        for (int pot = 0; pot < 20; pot++) {
+            final List<Seen> looks = new ArrayList<>();
+            int weeksAgo = 60;
+            while (weeksAgo > 0) {
+                final Found found = Found.values()[random.nextInt(Found.values().length)];
+                looks.add(new Seen(1 + random.nextInt(15), 8, found, weeksAgo, weeksAgo > 30));
+                weeksAgo -= random.nextInt(4);
+            }
+            final Pace learnt = Pace.learnt(RECKONED, looks);
+            final double[] wanted = byLibrary(looks);
+            assertThat(Math.log(learnt.factor())).isCloseTo(wanted[0], within(1e-9));
+            assertThat(learnt.logSd()).isCloseTo(wanted[1], within(1e-9));
+        }
+    }
+
+    /** Mean and standard deviation of the logarithm. */
+    private static double[] byLibrary(final List<Seen> looks) {
+        final double[] at = new double[121];
+        double[] share = new double[at.length];
+        for (int i = 0; i < at.length; i++) {
+            at[i] = 2.4 * (i - 60) / 60;
+            share[i] = new NormalDistribution(RECKONED.log(), RECKONED.logSd()).density(at[i]);
+        }
+        Seen before = looks.get(0);
+        for (final Seen look : looks) {
+            share = faded(
+                    share, at, before.weeksAgo() - look.weeksAgo(), before.stoodElsewhere() && !look.stoodElsewhere());
+            for (int i = 0; i < at.length; i++) {
+                share[i] *= 0.95 * told(look, at[i]) + 0.05 / 3;
+            }
+            before = look;
+        }
+        share = faded(share, at, before.weeksAgo(), before.stoodElsewhere());
+        final double sum = DoubleStream.of(share).sum();
+        double mean = 0;
+        double square = 0;
+        for (int i = 0; i < at.length; i++) {
+            mean += share[i] / sum * at[i];
+            square += share[i] / sum * at[i] * at[i];
+        }
+        return new double[] {mean, Math.sqrt(square - mean * mean)};
+    }
+
+    private static double told(final Seen look, final double log) {
+        final var answers = new LogisticDistribution(0, 0.125 / 1.702);
+        final double ratio = Math.log(look.days() / look.predictedDays()) - log;
+        final double wants = answers.cumulativeProbability(ratio);
+        final double bone = answers.cumulativeProbability(ratio - Math.log(1.35));
+        return switch (look.found()) {
+            case SOAKING -> 1 - answers.cumulativeProbability(ratio - Math.log(0.5));
+            case STILL_MOIST -> 1 - wants;
+            case WANTED_WATER -> wants - bone;
+            case BONE_DRY -> bone;
+        };
+    }
+
+    private static double[] faded(final double[] share, final double[] at, final int weeks, final boolean elsewhere) {
+        final double holds = Math.pow(0.5, weeks / 39.0) * (elsewhere ? 0.7 : 1);
+        if (holds == 1) {
+            return share;
+        }
+        final double sd = Math.max(1e-3, RECKONED.logSd() * Math.sqrt(1 - holds * holds));
+        final double[] faded = new double[at.length];
+        for (int from = 0; from < at.length; from++) {
+            final NormalDistribution round =
+                    new NormalDistribution(RECKONED.log() + holds * (at[from] - RECKONED.log()), sd);
+            final double[] goes = DoubleStream.of(at).map(round::density).toArray();
+            final double all = DoubleStream.of(goes).sum();
+            for (int i = 0; i < at.length; i++) {
+                faded[i] += share[from] * goes[i] / all;
+            }
+        }
+        return faded;
     }
 }

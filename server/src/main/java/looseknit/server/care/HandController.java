@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -29,11 +30,13 @@ import looseknit.server.planting.SetUpBody;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.PottingOfBatch;
+import looseknit.server.pot.Pottings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -47,18 +50,21 @@ class HandController {
     private static final int MOST_WATERINGS = 20_000;
     private static final int MOST_POTS = 10_000;
 
-    /** For so many pots ways out are worked out. */
+    private static final Set<Answer> FULL = EnumSet.of(Answer.WATERED, Answer.BONE_DRY);
+
+    /** So many pots are named. */
     private static final int MOST_MISFITS = 12;
 
     private static final int MOST_BESIDE = 3;
 
     private final LookRepository looks;
     private final Rounds rounds;
+    private final Pottings pottings;
     private final PotDrying drying;
     private final NamedPlaces places;
     private final Clock clock;
 
-    /** What was tried with those that are shown, which takes a while; looks and hands change nothing of it. */
+    /** What was tried with those that are named, which takes a while; looks and hands change nothing of it. */
     private final Map<UUID, Tried> tried = new ConcurrentHashMap<>();
 
     /** What it rests on. */
@@ -70,11 +76,13 @@ class HandController {
     HandController(
             final LookRepository looks,
             final Rounds rounds,
+            final Pottings pottings,
             final PotDrying drying,
             final NamedPlaces places,
             final Clock clock) {
         this.looks = looks;
         this.rounds = rounds;
+        this.pottings = pottings;
         this.drying = drying;
         this.places = places;
         this.clock = clock;
@@ -88,7 +96,7 @@ class HandController {
      * A pot that does not fit the hand.
      *
      * @param says how it does not
-     * @param ways what would help
+     * @param ways what would help without trying anything with the pot
      */
     record MisfitBody(UUID id, String label, @Nullable String place, Message says, List<Message> ways) {}
 
@@ -114,10 +122,7 @@ class HandController {
 
     @GetMapping
     HandBody hand() {
-        final List<WateringRow> waterings = looks.waterings(
-                LocalDate.now(clock).minusDays(DAYS),
-                EnumSet.of(Answer.WATERED, Answer.BONE_DRY),
-                Limit.of(MOST_WATERINGS));
+        final List<WateringRow> waterings = looks.waterings(since(), FULL, Limit.of(MOST_WATERINGS));
         final List<PottingOfBatch> here = rounds.here(MOST_POTS).getContent();
         final Map<Optional<String>, Double> said = here.stream()
                 .map(PottingOfBatch::potting)
@@ -140,9 +145,6 @@ class HandController {
         final List<Misfit> shown = misfits.stream().limit(MOST_MISFITS).toList();
         tried.keySet()
                 .retainAll(shown.stream().map(each -> each.of().potting().id()).collect(Collectors.toSet()));
-        final List<Place> elsewhere = places.findAllByOrderByName().stream()
-                .map(each -> each.place().toCore())
-                .toList();
         return new HandBody(
                 Hand.of(waterings.stream().map(WateringRow::days).toList())
                         .map(hand -> hand.words(here.stream()
@@ -158,7 +160,27 @@ class HandController {
                         .sorted(Comparator.comparing(HandOfPlaceBody::waterings).reversed())
                         .toList(),
                 misfits.size(),
-                shown.stream().map(each -> body(each, here, elsewhere)).toList());
+                shown.stream().map(each -> body(each, here)).toList());
+    }
+
+    /**
+     * What would help a pot that does not fit.
+     *
+     * @param ways other walls, sizes and places, tried
+     */
+    record HandWaysBody(List<Message> ways) {}
+
+    /** What would help a pot: tried for one at a time, since that takes a while. */
+    @GetMapping("/{id}/ways")
+    HandWaysBody ways(@PathVariable final UUID id) {
+        final Potting potting = pottings.get(id);
+        return new HandWaysBody(hand(potting, looks.wateringsOf(id, since(), FULL))
+                .map(hand -> ways(potting, hand))
+                .orElse(List.of()));
+    }
+
+    private LocalDate since() {
+        return LocalDate.now(clock).minusDays(DAYS);
     }
 
     private static Optional<String> placeOf(final Potting potting) {
@@ -179,11 +201,9 @@ class HandController {
     /** Pots whose waterings, outside of their rest, come too seldom or too often for them. */
     private List<Misfit> misfits(final List<PottingOfBatch> here, final Map<UUID, List<WateringRow>> byPot) {
         return here.stream()
-                .flatMap(each -> Hand.of(byPot.getOrDefault(each.potting().id(), List.of()).stream()
-                                .filter(row -> drying.waits(each.potting(), row.on()) == 1
-                                        && drying.waits(each.potting(), row.before()) == 1)
-                                .map(WateringRow::days)
-                                .toList())
+                .flatMap(each -> hand(
+                                each.potting(),
+                                byPot.getOrDefault(each.potting().id(), List.of()))
                         .stream()
                         .map(hand ->
                                 new Misfit(each, hand, hand.fit(each.potting().expectedDays()))))
@@ -192,9 +212,17 @@ class HandController {
                 .toList();
     }
 
-    private MisfitBody body(final Misfit misfit, final List<PottingOfBatch> here, final List<Place> elsewhere) {
+    /** How often a pot is watered outside of its rest. */
+    private Optional<Hand> hand(final Potting potting, final List<WateringRow> waterings) {
+        return Hand.of(waterings.stream()
+                .filter(row -> drying.waits(potting, row.on()) == 1 && drying.waits(potting, row.before()) == 1)
+                .map(WateringRow::days)
+                .toList());
+    }
+
+    private static MisfitBody body(final Misfit misfit, final List<PottingOfBatch> here) {
         final Potting potting = misfit.of().potting();
-        final List<Message> ways = new ArrayList<>(ways(potting, misfit.hand(), elsewhere));
+        final List<Message> ways = new ArrayList<>();
         beside(potting, here).ifPresent(ways::add);
         ways.add(HandSentence.OTHER_MIX.with());
         return new MisfitBody(
@@ -205,7 +233,10 @@ class HandController {
                 ways);
     }
 
-    private List<Message> ways(final Potting potting, final Hand hand, final List<Place> elsewhere) {
+    private List<Message> ways(final Potting potting, final Hand hand) {
+        final List<Place> elsewhere = places.findAllByOrderByName().stream()
+                .map(each -> each.place().toCore())
+                .toList();
         final Basis basis = new Basis(potting.batchId(), potting.brief(), potting.setUp(), elsewhere);
         return tried
                 .compute(

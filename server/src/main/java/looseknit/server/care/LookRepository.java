@@ -28,4 +28,13 @@ interface LookRepository extends JpaRepository<Look, UUID> {
             order by l.lookedOn desc
             """)
     List<WateringRow> waterings(LocalDate since, Collection<Answer> waters, Limit most);
+
+    /** The same of one pot. */
+    @Query("""
+            select new looseknit.server.care.WateringRow(p.id, p.placeName, l.beforeWateredOn, l.lookedOn)
+            from Look l join Potting p on p.id = l.pottingId
+            where p.id = :potting and l.lookedOn >= :since and l.beforeLightly = false and l.answer in :waters
+            order by l.lookedOn desc
+            """)
+    List<WateringRow> wateringsOf(UUID potting, LocalDate since, Collection<Answer> waters);
 }

@@ -1,6 +1,7 @@
 package looseknit.server.care;
 
 import static looseknit.server.ApiTest.Requests.ask;
+import static looseknit.server.ApiTest.Requests.change;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.fail;
@@ -199,17 +200,28 @@ class WeatherApiTest extends MixedBatch {
     @Test
     void theHandIsKnownByItsWateringsAndMisfitsAreNamed() throws Exception {
         for (int round = 0; round < 6; round++) {
-            later(Duration.ofDays(25));
+            later(Duration.ofDays(6));
             look("BONE_DRY", "");
         }
         final String hand = json("/api/hand");
 
         assertThat(JsonPath.<List<Double>>read(hand, "$.places[?(@.place=='%s')].everyDays".formatted(place)))
                 .hasSize(1)
-                .allSatisfy(days -> assertThat(days).isBetween(24.9, 25.1));
+                .allSatisfy(days -> assertThat(days).isBetween(5.9, 6.1));
         assertThat(JsonPath.<List<String>>read(hand, "$.misfits[?(@.id=='%s')].says".formatted(pot)))
                 .singleElement()
                 .asString()
                 .contains("too seldom");
+        http.perform(
+                        change(
+                                "/api/places",
+                                "{\"name\":\"cool damp cellar\",\"temperatureC\":12,\"humidityPercent\":85,\"light\":\"MEDIUM\",\"draught\":\"STILL\"}"))
+                .andExpect(status().isOk());
+        assertThat(JsonPath.<List<String>>read(json("/api/hand/{id}/ways", pot), "$.ways"))
+                .anySatisfy(way -> assertThat(way).contains("cool damp cellar"));
+        http.perform(ask("/api/hand/{id}/ways", UUID.randomUUID())).andExpect(status().isNotFound());
+        final UUID unwatched = potted("Unwatched lily", place);
+        assertThat(JsonPath.<List<String>>read(json("/api/hand/{id}/ways", unwatched), "$.ways"))
+                .isEmpty();
     }
 }
