@@ -64,4 +64,9 @@ final class Account {
     Instant madeAt() {
         return madeAt;
     }
+
+    /** Another one after each change, and another one for each who has had this name. */
+    String stamp() {
+        return madeAt.toEpochMilli() + "/" + revision;
+    }
 }

@@ -24,10 +24,9 @@ public final class LostPassword {
      */
     public static String set(final Path data, final String name, final String password) {
         final DataFolder folder = DataFolder.hold(data);
-        try (Connection store = DriverManager.getConnection(
-                        "jdbc:h2:file:" + data.resolve("looseknit") + ";IFEXISTS=TRUE", "looseknit", "");
-                PreparedStatement change =
-                        store.prepareStatement("UPDATE account SET password = ? WHERE lower(name) = lower(?)")) {
+        try (Connection store = store(data);
+                PreparedStatement change = store.prepareStatement(
+                        "UPDATE account SET password = ?, revision = revision + 1 WHERE lower(name) = lower(?)")) {
             change.setString(1, Passwords.encoded(name, password));
             change.setString(2, name);
             if (change.executeUpdate() == 0) {
@@ -44,6 +43,16 @@ public final class LostPassword {
         } finally {
             folder.release();
         }
+    }
+
+    /** The store of a house: a file, or on the database server that the settings name. */
+    private static Connection store(final Path data) throws SQLException {
+        final String server = System.getenv("LOOSEKNIT_DATABASE");
+        return server == null || server.isBlank()
+                ? DriverManager.getConnection(
+                        "jdbc:h2:file:" + data.resolve("looseknit") + ";IFEXISTS=TRUE", "looseknit", "")
+                : DriverManager.getConnection(
+                        server, System.getenv("LOOSEKNIT_DATABASE_USER"), System.getenv("LOOSEKNIT_DATABASE_PASSWORD"));
     }
 
     private static String names(final Connection store) throws SQLException {

@@ -16,8 +16,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
-import org.springframework.security.core.session.SessionRegistry;
-import org.springframework.security.core.userdetails.User;
 import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,12 +29,10 @@ class People {
     static final int LONGEST_NAME = 60;
 
     private final AccountRepository accounts;
-    private final SessionRegistry sessions;
     private final Clock clock;
 
-    People(final AccountRepository accounts, final SessionRegistry sessions, final Clock clock) {
+    People(final AccountRepository accounts, final Clock clock) {
         this.accounts = accounts;
-        this.sessions = sessions;
         this.clock = clock;
     }
 
@@ -81,7 +77,7 @@ class People {
     }
 
     /**
-     * Gives somebody another role.
+     * Gives somebody another role, and signs them out wherever they are.
      *
      * @throws StaleRevision if it was changed since it was seen
      */
@@ -92,7 +88,6 @@ class People {
             needsAnotherKeeper();
         }
         account.become(role);
-        signOut(account.name());
         return accounts.saveAndFlush(account);
     }
 
@@ -102,22 +97,17 @@ class People {
             needsAnotherKeeper();
         }
         accounts.delete(account);
-        signOut(account.name());
     }
 
     /** Gives somebody a new password, and signs them out wherever they are. */
     void setPassword(final String name, final String password) {
         final Account account = get(name);
         account.setPassword(Passwords.encoded(account.name(), password));
-        signOut(account.name());
     }
 
-    /** Ends all sessions of somebody. */
+    /** Ends all sessions of somebody, as every change of an account does. */
     void signOut(final String name) {
-        sessions.getAllPrincipals().stream()
-                .filter(each -> each instanceof User user && user.getUsername().equals(name))
-                .flatMap(each -> sessions.getAllSessions(each, false).stream())
-                .forEach(session -> session.expireNow());
+        accounts.touch(name);
     }
 
     private void needsAnotherKeeper() {

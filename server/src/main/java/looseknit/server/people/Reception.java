@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.time.Duration;
-import java.util.Objects;
 import java.util.Optional;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.Refused;
@@ -15,7 +14,6 @@ import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.core.session.SessionRegistry;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Component;
 
@@ -28,19 +26,16 @@ class Reception {
     private final SignIns signIns;
     private final AuthenticationManager signingIn;
     private final SecurityContextRepository signedIn;
-    private final SessionRegistry sessions;
 
     Reception(
             final People people,
             final SignIns signIns,
             final AuthenticationManager signingIn,
-            final SecurityContextRepository signedIn,
-            final SessionRegistry sessions) {
+            final SecurityContextRepository signedIn) {
         this.people = people;
         this.signIns = signIns;
         this.signingIn = signingIn;
         this.signedIn = signedIn;
-        this.sessions = sessions;
     }
 
     /**
@@ -73,8 +68,9 @@ class Reception {
         context.setAuthentication(found);
         SecurityContextHolder.setContext(context);
         signedIn.saveContext(context, request, response);
-        sessions.registerNewSession(session.getId(), Objects.requireNonNull(found.getPrincipal()));
-        return people.find(found.getName()).orElseThrow(() -> new NotThere("person"));
+        final Account account = people.find(found.getName()).orElseThrow(() -> new NotThere("person"));
+        SignedOutElsewhere.note(session, account);
+        return account;
     }
 
     /** Ends this session of somebody, or all of theirs. */

@@ -8,7 +8,6 @@ import java.nio.charset.StandardCharsets;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
-import org.springframework.boot.web.servlet.ServletListenerRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Lazy;
@@ -20,15 +19,13 @@ import org.springframework.security.authentication.dao.DaoAuthenticationProvider
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configuration.EnableWebSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
-import org.springframework.security.core.session.SessionRegistry;
-import org.springframework.security.core.session.SessionRegistryImpl;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.DefaultSecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
-import org.springframework.security.web.session.HttpSessionEventPublisher;
 
 /** What people may do in a house that is shared. Whoever is not signed in gets the pages, which hold no data, and nothing else. */
 @Configuration(proxyBeanMethods = false)
@@ -91,16 +88,6 @@ class SharedHouse {
     };
 
     @Bean
-    SessionRegistry sessionRegistry() {
-        return new SessionRegistryImpl();
-    }
-
-    @Bean
-    ServletListenerRegistrationBean<HttpSessionEventPublisher> sessionsThatEnd() {
-        return new ServletListenerRegistrationBean<>(new HttpSessionEventPublisher());
-    }
-
-    @Bean
     SecurityContextRepository signedIn() {
         return new HttpSessionSecurityContextRepository();
     }
@@ -124,7 +111,7 @@ class SharedHouse {
 
     @Bean
     DefaultSecurityFilterChain roles(
-            final HttpSecurity http, final SessionRegistry sessionRegistry, final SecurityContextRepository signedIn) {
+            final HttpSecurity http, final AccountRepository accounts, final SecurityContextRepository signedIn) {
         final String keeper = Role.KEEPER.name();
         return http.authorizeHttpRequests(may -> may.dispatcherTypeMatchers(
                                 DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD)
@@ -149,15 +136,8 @@ class SharedHouse {
                         .permitAll())
                 .csrf(csrf -> csrf.spa())
                 .securityContext(context -> context.securityContextRepository(signedIn))
-                .sessionManagement(
-                        session -> session.sessionFixation(fixation -> fixation.changeSessionId())
-                                .maximumSessions(-1)
-                                .sessionRegistry(sessionRegistry)
-                                .expiredSessionStrategy(
-                                        event -> refuse(
-                                                event.getResponse(),
-                                                HttpStatus.UNAUTHORIZED,
-                                                "You were signed out. Sign in again to go on; what you typed is kept in this browser.")))
+                .sessionManagement(session -> session.sessionFixation(fixation -> fixation.changeSessionId()))
+                .addFilterBefore(new SignedOutElsewhere(accounts), SecurityContextHolderFilter.class)
                 .headers(headers -> headers.defaultsDisabled()
                         .httpStrictTransportSecurity(strict -> strict.includeSubDomains(false)))
                 .exceptionHandling(
@@ -186,7 +166,7 @@ class SharedHouse {
         return filter;
     }
 
-    private static void refuse(final HttpServletResponse response, final HttpStatus status, final String detail)
+    static void refuse(final HttpServletResponse response, final HttpStatus status, final String detail)
             throws IOException {
         response.setStatus(status.value());
         response.setContentType("application/problem+json");

@@ -38,6 +38,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.support.PropertiesLoaderUtils;
 import org.springframework.http.server.PathContainer;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import org.springframework.web.util.pattern.PathPatternParser;
@@ -277,6 +278,32 @@ class SharedHouseTest {
                 .isEqualTo(204);
         assertThat(again.ask("/api/blends").statusCode()).isEqualTo(401);
         assertThat(again.signIn("Moth", "a long enough one").statusCode()).isEqualTo(200);
+    }
+
+    /** Another instance of the program writes into the same store and knows nothing of the sessions here. */
+    @Test
+    void whatIsDoneElsewhereEndsSessionsHereToo() throws Exception {
+        final JdbcTemplate elsewhere = house.getBean(JdbcTemplate.class);
+        final People people = house.getBean(People.class);
+        for (final String change : List.of(
+                "UPDATE account SET role = 'GUEST', revision = revision + 1 WHERE name = 'Gull'",
+                "UPDATE account SET revision = revision + 1 WHERE name = 'Gull'",
+                "DELETE FROM account WHERE name = 'Gull'")) {
+            if (people.find("Gull").isEmpty()) {
+                people.add("Gull", Role.HELPER, PASSWORD);
+            }
+            final Visitor gull = new Visitor().signedIn("Gull");
+            assertThat(gull.ask("/api/blends").statusCode()).isEqualTo(200);
+            elsewhere.execute(change);
+            assertThat(gull.ask("/api/blends").body()).contains("You were signed out");
+            assertThat(gull.ask("/api/people/me").body()).doesNotContain("Gull");
+        }
+        people.add("Gull", Role.HELPER, PASSWORD);
+        final Visitor before = new Visitor().signedIn("Gull");
+        elsewhere.execute("DELETE FROM account WHERE name = 'Gull'");
+        people.add("Gull", Role.KEEPER, PASSWORD);
+        assertThat(before.ask("/api/blends").statusCode()).isEqualTo(401);
+        people.remove("Gull");
     }
 
     @Test
