@@ -15,3 +15,9 @@ const { data, error } = useQuery({
   <li v-if="error" role="alert">{{ error.message }}</li>
   <li v-for="way in data?.ways ?? []" :key="way">{{ way }}</li>
 </template>
+
+<style scoped>
+li::first-letter {
+  text-transform: uppercase;
+}
+</style>

@@ -265,6 +265,6 @@ class HandController {
         final List<String> labels = alike.limit(MOST_BESIDE).map(Potting::label).toList();
         return labels.isEmpty()
                 ? Optional.empty()
-                : Optional.of(HandSentence.WITH_THESE.with(String.join(", ", labels), Hand.days(days)));
+                : Optional.of(HandSentence.WITH_THESE.with(String.join("; ", labels), Hand.days(days)));
     }
 }
