@@ -201,7 +201,10 @@ class PaceTest {
         assertThat(new Pace(1, 0.2, 0, 5).words().code()).isEqualTo(CareSentence.OTHERS_AS_RECKONED);
     }
 
-    /** The same filter, written out with the distributions of a general library on the whole of the grid. */
+    /**
+     * The same filter, written out with the distributions of a general library on the whole of the grid. What is taken to be nowhere, less than one part in
+     * a million millions, counts for less than a millionth of the result even where looks contradict each other as these do.
+     */
     @Test
     void isWhatDistributionsOfALibraryComeTo() {
         final Random random = new Random(23);
@@ -215,8 +218,8 @@ class PaceTest {
             }
             final Pace learnt = Pace.learnt(RECKONED, looks);
             final double[] wanted = byLibrary(looks);
-            assertThat(Math.log(learnt.factor())).isCloseTo(wanted[0], within(1e-9));
-            assertThat(learnt.logSd()).isCloseTo(wanted[1], within(1e-9));
+            assertThat(Math.log(learnt.factor())).isCloseTo(wanted[0], within(1e-6));
+            assertThat(learnt.logSd()).isCloseTo(wanted[1], within(1e-6));
         }
     }
 
