@@ -165,10 +165,10 @@ public record Pace(double factor, double logSd, int looks, int likePots) {
     private static final double LEAST_SPREAD = 1e-3;
 
     /** Less than this is nowhere. */
-    private static final double LEAST_SHARE = 1e-12;
+    private static final double LEAST_SHARE = 1e-18;
 
     /** Standard deviations beyond which a bell has less than that. */
-    private static final double FAR_OUT = 7.5;
+    private static final double FAR_OUT = 9.1;
 
     /** As reckoned, as nothing has been seen yet. */
     public static Pace of(final Estimate predictedDays) {

@@ -203,7 +203,7 @@ class PaceTest {
 
     /**
      * The same filter, written out with the distributions of a general library on the whole of the grid. What is taken to be nowhere, less than one part in
-     * a million millions, counts for less than a millionth of the result even where looks contradict each other as these do.
+     * a million million millions, counts for less than a millionth of the result even where looks contradict each other as these do.
      */
     @Test
     void isWhatDistributionsOfALibraryComeTo() {
