@@ -6,7 +6,7 @@ import { notices } from '@/parts/notices'
 import { watchLoading } from './notLoaded'
 
 const opened = vi.fn()
-const go = async (answer: () => Promise<Response>) => {
+const go = async (answer: () => Promise<Response>, first = '/') => {
   vi.stubGlobal('fetch', answer)
   vi.spyOn(console, 'error').mockImplementation(() => undefined)
   const router = createRouter({
@@ -23,8 +23,11 @@ const go = async (answer: () => Promise<Response>) => {
     ],
   })
   watchLoading(router, opened)
-  await router.push('/')
-  await router.push('/pots?place=sill').catch(() => undefined)
+  await router.push(first).catch(() => undefined)
+  await flushPromises()
+  if (first === '/') {
+    await router.push('/pots?place=sill').catch(() => undefined)
+  }
   await flushPromises()
 }
 
@@ -45,4 +48,13 @@ it('opens the page from the ground up where the server was renewed meanwhile', a
 
   expect(opened).toHaveBeenCalledWith('/pots?place=sill')
   expect(notices).toEqual([])
+})
+
+it('is not opened again and again where its parts do not come from the ground up either', async () => {
+  await go(() => Promise.resolve(new Response('{}', { status: 200 })), '/pots')
+
+  expect(notices.map((each) => each.words)).toEqual([
+    expect.stringContaining('Parts of this page did not come.'),
+  ])
+  expect(opened).not.toHaveBeenCalled()
 })
