@@ -28,20 +28,6 @@ final class Browser implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
 
-    /** Counts what a page asks for, so that {@link Views#settled} knows when it has all. */
-    private static final String ASKING = """
-            globalThis.asking = (() => {
-              const fetch = globalThis.fetch
-              let open = 0
-              let since = performance.now()
-              globalThis.fetch = (...what) => {
-                open++
-                return fetch(...what).finally(() => { open--; since = performance.now() })
-              }
-              return { quiet: () => open === 0 && performance.now() - since > 200 }
-            })()
-            """;
-
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser browser;
     private final BrowserContext context;
@@ -80,7 +66,6 @@ final class Browser implements AutoCloseable {
                 .setServiceWorkers(serviceWorkers)
                 .setReducedMotion(ReducedMotion.REDUCE));
         context.setDefaultTimeout(40_000);
-        context.addInitScript(ASKING);
         context.onRequest(request -> requests.add(request.url()));
         context.onWebError(error -> errors.add(error.error()));
     }

@@ -1,6 +1,7 @@
 package looseknit.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -89,12 +90,14 @@ final class Views {
         return views;
     }
 
-    /** Waits until nothing has been asked for a moment and the fonts are there; what a page hears of for as long as it is open does not count. */
+    /** Waits until nothing is asked for any longer and the fonts are there. */
     static void settled(final Page page) {
-        page.waitForFunction("""
-                () => document.readyState === 'complete' && document.querySelector('main')?.firstElementChild
-                  && !document.querySelector('.skeleton') && asking.quiet()
-                """);
+        if (page.url().matches(".*/batches/.*/(prepare|mix)")) {
+            // these hear of every tap for as long as they are open
+            page.waitForFunction("() => document.querySelector('.page-head') && !document.querySelector('.skeleton')");
+        } else {
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+        }
         page.evaluate("document.fonts.ready");
     }
 }
