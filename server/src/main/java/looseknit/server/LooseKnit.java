@@ -58,6 +58,7 @@ public class LooseKnit {
      * @param args settings
      */
     public static Running start(final String... args) {
+        ReadBeside.begin();
         final SpringApplication application = new SpringApplication(LooseKnit.class);
         final HouseStart house = new HouseStart();
         application.setMainApplicationClass(LooseKnit.class);
