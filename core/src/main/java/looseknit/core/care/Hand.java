@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.Limit;
+import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.message.Quantity;
@@ -47,22 +48,54 @@ public record Hand(double everyDays, double lowDays, double highDays, int wateri
     /** Below so many days a decimal counts. */
     private static final double FEW_DAYS = 3;
 
+    /**
+     * Days between waterings as far as a hand depends on them: those of several pots are put together without going through them again.
+     *
+     * @param count how many
+     * @param sum of their logarithms
+     * @param squares of the squares of their logarithms
+     */
+    public record Intervals(int count, double sum, double squares) {
+
+        /** None yet. */
+        public static final Intervals NONE = new Intervals(0, 0, 0);
+
+        /**
+         * These and one more.
+         *
+         * @param days between two waterings, 0 to 400
+         * @throws OutOfRangeException if the days are none of these
+         */
+        public Intervals with(final double days) {
+            within("days", days, 0, 400, Limit.DAYS);
+            final double log = Math.log(Math.max(LEAST_DAYS, days));
+            return new Intervals(count + 1, sum + log, squares + log * log);
+        }
+
+        /** These and others. */
+        public Intervals with(final Intervals others) {
+            return new Intervals(count + others.count, sum + others.sum, squares + others.squares);
+        }
+    }
+
     /** A hand by the days between its waterings, each 0 to 400; nothing while they are few. */
-    public static Optional<Hand> of(final List<? extends Number> intervals) {
-        if (intervals.size() < FEWEST) {
+    public static Optional<Hand> of(final List<? extends Number> days) {
+        Intervals intervals = Intervals.NONE;
+        for (final Number each : days) {
+            intervals = intervals.with(each.doubleValue());
+        }
+        return of(intervals);
+    }
+
+    /** A hand by the days between its waterings; nothing while they are few. */
+    public static Optional<Hand> of(final Intervals intervals) {
+        final int count = intervals.count();
+        if (count < FEWEST) {
             return Optional.empty();
         }
-        double sum = 0;
-        double square = 0;
-        for (final Number days : intervals) {
-            within("days", days.doubleValue(), 0, 400, Limit.DAYS);
-            final double log = Math.log(Math.max(LEAST_DAYS, days.doubleValue()));
-            sum += log;
-            square += log * log;
-        }
-        final int count = intervals.size();
-        final double mean = sum / count;
-        final double spread = Estimate.Z80 * Math.sqrt(Math.max(0, (square - sum * mean) / (count - 1)));
+        final double mean = intervals.sum() / count;
+        final double spread =
+                Estimate.Z80 * Math.sqrt(Math.max(0, (intervals.squares() - intervals.sum() * mean) / (count - 1)));
         return Optional.of(new Hand(Math.exp(mean), Math.exp(mean - spread), Math.exp(mean + spread), count));
     }
 

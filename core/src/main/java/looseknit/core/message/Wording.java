@@ -18,9 +18,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Properties;
+import java.util.Queue;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -285,7 +287,9 @@ public final class Wording {
 
         private final Map<String, String> patterns;
         private final ULocale locale;
-        private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
+
+        /** Formats that nobody uses at the moment: each serves one thread at a time, and is quick only when it is used again. */
+        private final Map<String, Queue<MessageFormat>> idle = new ConcurrentHashMap<>();
 
         private Texts(final Map<String, String> patterns, final ULocale locale) {
             this.patterns = patterns;
@@ -312,8 +316,12 @@ public final class Wording {
             if (pattern.indexOf('{') < 0 && pattern.indexOf('\'') < 0) {
                 return pattern;
             }
-            final MessageFormat format = formats.computeIfAbsent(key, any -> new MessageFormat(pattern, locale));
-            return ((MessageFormat) format.clone()).format(values);
+            final Queue<MessageFormat> formats = idle.computeIfAbsent(key, any -> new ConcurrentLinkedQueue<>());
+            final MessageFormat free = formats.poll();
+            final MessageFormat format = free == null ? new MessageFormat(pattern, locale) : free;
+            final String text = format.format(values);
+            formats.add(format);
+            return text;
         }
     }
 

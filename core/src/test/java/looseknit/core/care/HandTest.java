@@ -37,6 +37,18 @@ class HandTest {
     }
 
     @Test
+    void whatIsKnownOfSeveralPotsIsPutTogether() {
+        final Hand.Intervals some = Hand.Intervals.NONE.with(8).with(9);
+        final Hand.Intervals others = Hand.Intervals.NONE.with(9).with(10).with(9);
+
+        assertThat(Hand.of(some)).isEmpty();
+        assertThat(Hand.of(some.with(others)).orElseThrow().waterings()).isEqualTo(5);
+        assertThat(Hand.of(some.with(others)).orElseThrow().everyDays())
+                .isCloseTo(Hand.of(NINE).orElseThrow().everyDays(), within(1e-12));
+        assertThatThrownBy(() -> some.with(401)).isInstanceOf(OutOfRangeException.class);
+    }
+
+    @Test
     void namesOnlyWhatLeavesNoDoubt() {
         final Hand hand = Hand.of(NINE).orElseThrow();
 

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.need.NeedSentence;
 import looseknit.core.pot.PotSentence;
@@ -45,6 +46,19 @@ class MessagesTest {
                                 Wording.used(Wording.shipped().get(key)))
                         .as(key)
                         .containsExactlyInAnyOrderElementsOf(arguments));
+    }
+
+    /** The same text is said by many at once, each with figures of its own. */
+    @Test
+    void whoSpeaksAtTheSameTimeSaysHisOwn() {
+        final List<String> said = IntStream.range(0, 4000)
+                .parallel()
+                .mapToObj(n -> METRIC.of(Quantity.days(n % 7)))
+                .toList();
+
+        assertThat(IntStream.range(0, said.size())
+                        .filter(n -> !said.get(n).equals(n % 7 + (n % 7 == 1 ? " day" : " days"))))
+                .isEmpty();
     }
 
     @Test

@@ -4,17 +4,13 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import looseknit.core.care.Answer;
 import looseknit.core.care.Hand;
 import looseknit.core.care.HandSentence;
 import looseknit.core.message.Message;
@@ -22,18 +18,16 @@ import looseknit.core.need.Place;
 import looseknit.core.outlook.FittingWays;
 import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.OpenedSoon;
 import looseknit.server.frame.TestsChanged;
 import looseknit.server.need.BriefBody;
-import looseknit.server.need.HabitBody;
 import looseknit.server.need.NamedPlaces;
 import looseknit.server.planting.SetUpBody;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.Potting;
-import looseknit.server.pot.PottingOfBatch;
 import looseknit.server.pot.Pottings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
-import org.springframework.data.domain.Limit;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -44,21 +38,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Transactional(readOnly = true)
 @RequestMapping("/api/hand")
-class HandController {
+class HandController implements OpenedSoon {
 
     private static final int DAYS = 365;
-    private static final int MOST_WATERINGS = 20_000;
-    private static final int MOST_POTS = 10_000;
-
-    private static final Set<Answer> FULL = EnumSet.of(Answer.WATERED, Answer.BONE_DRY);
-
     /** So many pots are named. */
     private static final int MOST_MISFITS = 12;
 
     private static final int MOST_BESIDE = 3;
 
-    private final LookRepository looks;
-    private final Rounds rounds;
+    private final LooksInMind inMind;
     private final Pottings pottings;
     private final PotDrying drying;
     private final NamedPlaces places;
@@ -74,14 +62,12 @@ class HandController {
     private record Tried(Basis basis, FittingWays ways) {}
 
     HandController(
-            final LookRepository looks,
-            final Rounds rounds,
+            final LooksInMind inMind,
             final Pottings pottings,
             final PotDrying drying,
             final NamedPlaces places,
             final Clock clock) {
-        this.looks = looks;
-        this.rounds = rounds;
+        this.inMind = inMind;
         this.pottings = pottings;
         this.drying = drying;
         this.places = places;
@@ -108,9 +94,9 @@ class HandController {
      */
     record HandBody(@Nullable Message says, List<HandOfPlaceBody> places, int misfitsInAll, List<MisfitBody> misfits) {}
 
-    private record Misfit(PottingOfBatch of, Hand hand, Hand.Fit fit) {
+    private record Misfit(PotLookedAt pot, Hand hand, Hand.Fit fit) {
         double off() {
-            return Math.abs(Math.log(of.potting().expectedDays().value() / hand.everyDays()));
+            return Math.abs(Math.log(pot.expectedDays().value() / hand.everyDays()));
         }
     }
 
@@ -120,43 +106,37 @@ class HandController {
         tried.clear();
     }
 
+    @Override
+    public Object opened() {
+        return hand();
+    }
+
     @GetMapping
     HandBody hand() {
-        final List<WateringRow> waterings = looks.waterings(since(), FULL, Limit.of(MOST_WATERINGS));
-        final List<PottingOfBatch> here = rounds.here(MOST_POTS).getContent();
-        final Map<Optional<String>, Double> said = here.stream()
-                .map(PottingOfBatch::potting)
-                .filter(each -> each.brief().habit() != null)
+        final LocalDate since = since();
+        final List<PotLookedAt> here = inMind.here();
+        final Map<Optional<String>, Hand.Intervals> byPlace = here.stream()
                 .collect(Collectors.groupingBy(
                         HandController::placeOf,
-                        Collectors.averagingDouble(each ->
-                                Objects.requireNonNull(each.brief().habit()).everyDays())));
-        final Map<UUID, List<WateringRow>> byPot =
-                waterings.stream().collect(Collectors.groupingBy(WateringRow::pottingId));
-        final Map<Optional<String>, Hand> byPlace = waterings.stream()
+                        Collectors.reducing(Hand.Intervals.NONE, pot -> pot.since(since), Hand.Intervals::with)));
+        final List<PotLookedAt> saying =
+                here.stream().filter(pot -> pot.everyDays() != null).toList();
+        final Map<Optional<String>, Double> said = saying.stream()
                 .collect(Collectors.groupingBy(
-                        row -> Optional.ofNullable(row.placeName()),
-                        Collectors.mapping(WateringRow::days, Collectors.toList())))
-                .entrySet()
-                .stream()
-                .flatMap(each -> Hand.of(each.getValue()).stream().map(hand -> Map.entry(each.getKey(), hand)))
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
-        final List<Misfit> misfits = misfits(here, byPot);
+                        HandController::placeOf, Collectors.averagingDouble(HandController::says)));
+        final List<Misfit> misfits = misfits(here, since);
         final List<Misfit> shown = misfits.stream().limit(MOST_MISFITS).toList();
-        tried.keySet()
-                .retainAll(shown.stream().map(each -> each.of().potting().id()).collect(Collectors.toSet()));
+        tried.keySet().retainAll(shown.stream().map(each -> each.pot().id()).collect(Collectors.toSet()));
         return new HandBody(
-                Hand.of(waterings.stream().map(WateringRow::days).toList())
-                        .map(hand -> hand.words(here.stream()
-                                .flatMap(each -> Optional.ofNullable(
-                                        each.potting().brief().habit())
-                                        .stream())
-                                .mapToDouble(HabitBody::everyDays)
+                Hand.of(byPlace.values().stream().reduce(Hand.Intervals.NONE, Hand.Intervals::with))
+                        .map(hand -> hand.words(saying.stream()
+                                .mapToDouble(HandController::says)
                                 .average()
                                 .orElse(hand.everyDays())))
                         .orElse(null),
                 byPlace.entrySet().stream()
-                        .map(each -> ofPlace(each.getKey(), each.getValue(), said))
+                        .flatMap(each ->
+                                Hand.of(each.getValue()).stream().map(hand -> ofPlace(each.getKey(), hand, said)))
                         .sorted(Comparator.comparing(HandOfPlaceBody::waterings).reversed())
                         .toList(),
                 misfits.size(),
@@ -174,7 +154,10 @@ class HandController {
     @GetMapping("/{id}/ways")
     HandWaysBody ways(@PathVariable final UUID id) {
         final Potting potting = pottings.get(id);
-        return new HandWaysBody(hand(potting, looks.wateringsOf(id, since(), FULL))
+        return new HandWaysBody(inMind.here().stream()
+                .filter(pot -> pot.id().equals(id))
+                .findFirst()
+                .flatMap(pot -> hand(pot, since()))
                 .map(hand -> ways(potting, hand))
                 .orElse(List.of()));
     }
@@ -183,8 +166,12 @@ class HandController {
         return LocalDate.now(clock).minusDays(DAYS);
     }
 
-    private static Optional<String> placeOf(final Potting potting) {
-        return Optional.ofNullable(potting.brief().place()).map(place -> place.name());
+    private static Optional<String> placeOf(final PotLookedAt pot) {
+        return Optional.ofNullable(pot.place());
+    }
+
+    private static double says(final PotLookedAt pot) {
+        return Objects.requireNonNull(pot.everyDays());
     }
 
     private static HandOfPlaceBody ofPlace(
@@ -199,38 +186,27 @@ class HandController {
     }
 
     /** Pots whose waterings, outside of their rest, come too seldom or too often for them. */
-    private List<Misfit> misfits(final List<PottingOfBatch> here, final Map<UUID, List<WateringRow>> byPot) {
+    private List<Misfit> misfits(final List<PotLookedAt> here, final LocalDate since) {
         return here.stream()
-                .flatMap(each -> hand(
-                                each.potting(),
-                                byPot.getOrDefault(each.potting().id(), List.of()))
-                        .stream()
-                        .map(hand ->
-                                new Misfit(each, hand, hand.fit(each.potting().expectedDays()))))
+                .flatMap(pot ->
+                        hand(pot, since).stream().map(hand -> new Misfit(pot, hand, hand.fit(pot.expectedDays()))))
                 .filter(each -> each.fit() != Hand.Fit.FITS)
                 .sorted(Comparator.comparingDouble(Misfit::off).reversed())
                 .toList();
     }
 
     /** How often a pot is watered outside of its rest. */
-    private Optional<Hand> hand(final Potting potting, final List<WateringRow> waterings) {
-        return Hand.of(waterings.stream()
-                .filter(row -> drying.waits(potting, row.on()) == 1 && drying.waits(potting, row.before()) == 1)
-                .map(WateringRow::days)
-                .toList());
+    private Optional<Hand> hand(final PotLookedAt pot, final LocalDate since) {
+        return Hand.of(pot.inGrowthSince(since, drying.rest(pot.plantId())));
     }
 
-    private static MisfitBody body(final Misfit misfit, final List<PottingOfBatch> here) {
-        final Potting potting = misfit.of().potting();
+    private static MisfitBody body(final Misfit misfit, final List<PotLookedAt> here) {
+        final PotLookedAt pot = misfit.pot();
         final List<Message> ways = new ArrayList<>();
-        beside(potting, here).ifPresent(ways::add);
+        beside(pot, here).ifPresent(ways::add);
         ways.add(HandSentence.OTHER_MIX.with());
         return new MisfitBody(
-                potting.id(),
-                potting.label(),
-                placeOf(potting).orElse(null),
-                misfit.hand().words(misfit.fit(), potting.expectedDays()),
-                ways);
+                pot.id(), pot.label(), pot.place(), misfit.hand().words(misfit.fit(), pot.expectedDays()), ways);
     }
 
     private List<Message> ways(final Potting potting, final Hand hand) {
@@ -255,14 +231,14 @@ class HandController {
     }
 
     /** Pots in other places that want water about as often. */
-    private static Optional<Message> beside(final Potting potting, final List<PottingOfBatch> here) {
-        final double days = potting.expectedDays().value();
-        final Optional<String> place = placeOf(potting);
-        final Stream<Potting> alike = here.stream()
-                .map(PottingOfBatch::potting)
-                .filter(each -> !placeOf(each).equals(place)
-                        && Hand.together(days, each.expectedDays().value()));
-        final List<String> labels = alike.limit(MOST_BESIDE).map(Potting::label).toList();
+    private static Optional<Message> beside(final PotLookedAt pot, final List<PotLookedAt> here) {
+        final double days = pot.expectedDays().value();
+        final List<String> labels = here.stream()
+                .filter(each -> !placeOf(each).equals(placeOf(pot))
+                        && Hand.together(days, each.expectedDays().value()))
+                .limit(MOST_BESIDE)
+                .map(PotLookedAt::label)
+                .toList();
         return labels.isEmpty()
                 ? Optional.empty()
                 : Optional.of(HandSentence.WITH_THESE.with(String.join("; ", labels), Hand.days(days)));

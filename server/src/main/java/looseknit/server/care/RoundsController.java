@@ -18,12 +18,15 @@ import looseknit.core.care.WaterLevel;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.BatchOfVersion;
 import looseknit.server.batch.Batches;
+import looseknit.server.frame.OpenedSoon;
 import looseknit.server.need.PlaceBody;
 import looseknit.server.need.PotBody;
 import looseknit.server.pot.PottingBodies;
 import looseknit.server.pot.PottingBody;
 import looseknit.server.pot.PottingOfBatch;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.data.domain.Page;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,7 +40,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Today and the looks over HTTP. */
 @RestController
 @RequestMapping("/api")
-class RoundsController {
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class RoundsController implements OpenedSoon {
 
     private static final int MOST_DUE = 200;
     private static final int MOST_LATER = 12;
@@ -132,6 +136,11 @@ class RoundsController {
             LocalDate lookedOn,
             Answer answer,
             @Nullable Double grams) {}
+
+    @Override
+    public Object opened() {
+        return List.of(today(), round());
+    }
 
     @GetMapping("/today")
     TodayBody today() {

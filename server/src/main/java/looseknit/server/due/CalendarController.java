@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import looseknit.core.message.Message;
+import looseknit.server.frame.OpenedSoon;
 import looseknit.server.message.Speech;
 import looseknit.server.paper.Paper;
 import org.jspecify.annotations.Nullable;
@@ -22,8 +23,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** The calendar over HTTP, to be read and to be subscribed to. */
 @RestController
 @RequestMapping("/api")
-class CalendarController {
+class CalendarController implements OpenedSoon {
 
+    private static final int USUAL_DAYS = 60;
     private static final int MOST_DAYS = 400;
     private static final int MOST_ENTRIES = 1000;
     private static final int LAST_DAY_OF_WEEK = 6;
@@ -72,8 +74,13 @@ class CalendarController {
      */
     record CalendarBody(LocalDate today, List<DueEntryBody> entries, int more, int pots, int reckoned) {}
 
+    @Override
+    public Object opened() {
+        return List.of(next(USUAL_DAYS), count());
+    }
+
     @GetMapping("/calendar")
-    CalendarBody next(@RequestParam(defaultValue = "60") @Min(1) @Max(MOST_DAYS) final int days) {
+    CalendarBody next(@RequestParam(defaultValue = "" + USUAL_DAYS) @Min(1) @Max(MOST_DAYS) final int days) {
         final DueCalendar.Days next = calendar.next(days);
         return new CalendarBody(
                 next.today(),

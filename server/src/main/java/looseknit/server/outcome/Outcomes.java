@@ -3,7 +3,6 @@ package looseknit.server.outcome;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -16,6 +15,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import looseknit.core.need.Plant;
@@ -94,7 +94,33 @@ class Outcomes {
 
     /** Groups of plants, the largest first. */
     List<Group> by(final By by) {
-        return by(by, any -> true);
+        return by(by, told());
+    }
+
+    /** Groups of plants by several things, the largest first. */
+    Map<By, List<Group>> byEach(final Set<By> all) {
+        final Told told = told();
+        return all.stream().collect(Collectors.toMap(Function.identity(), by -> by(by, told)));
+    }
+
+    /** What was told of all plants. */
+    private record Told(
+            List<WatchedRow> plants,
+            Map<UUID, LastStep> ends,
+            Map<UUID, LastStep> health,
+            Map<UUID, Map<PotEvent.Kind, Long>> counts) {
+
+        Told of(final Predicate<WatchedRow> wanted) {
+            return new Told(plants.stream().filter(wanted).toList(), ends, health, counts);
+        }
+    }
+
+    private Told told() {
+        final Map<UUID, Map<PotEvent.Kind, Long>> counts = new HashMap<>();
+        work.countsOfEach(KEPT)
+                .forEach(each -> counts.computeIfAbsent(each.pottingId(), any -> new EnumMap<>(PotEvent.Kind.class))
+                        .put(each.kind(), each.count()));
+        return new Told(repository.watched(), last(ENDS), last(HEALTH), counts);
     }
 
     /**
@@ -109,42 +135,37 @@ class Outcomes {
                 .map(each -> each.group().id());
         return by(
                         By.BLEND,
-                        row -> plantId == null
+                        told().of(row -> plantId == null
                                 || Optional.ofNullable(row.plantId())
                                         .flatMap(plants::plant)
                                         .map(each -> each.group().id())
-                                        .equals(group))
+                                        .equals(group)))
                 .stream()
                 .sorted(Comparator.comparingDouble(
                         (Group each) -> -each.fared().survival().at(YEAR_DAYS).low()))
                 .toList();
     }
 
-    private List<Group> by(final By by, final Predicate<WatchedRow> wanted) {
+    private List<Group> by(final By by, final Told told) {
         final LocalDate today = LocalDate.now(clock);
-        final Map<UUID, LastStep> ends = last(ENDS);
-        final Map<UUID, LastStep> health = last(HEALTH);
         final PlantBook plants = books.plants();
-        final Map<UUID, Map<PotEvent.Kind, Long>> counts = new HashMap<>();
-        work.countsOfEach(KEPT)
-                .forEach(each -> counts.computeIfAbsent(each.pottingId(), any -> new EnumMap<>(PotEvent.Kind.class))
-                        .put(each.kind(), each.count()));
-        final Map<Key, List<WatchedRow>> groups = new LinkedHashMap<>();
-        repository.watched().stream()
-                .filter(wanted)
-                .forEach(row -> groups.computeIfAbsent(key(row, by, plants), any -> new ArrayList<>())
-                        .add(row));
+        final Map<Key, List<WatchedRow>> groups = told.plants().stream()
+                .collect(Collectors.groupingBy(row -> key(row, by, plants), LinkedHashMap::new, Collectors.toList()));
         return groups.entrySet().stream()
                 .map(each -> {
                     final List<Fared.Watched> watched = each.getValue().stream()
-                            .map(row -> watched(row, ends.get(row.id()), health.get(row.id()), today))
+                            .map(row -> watched(
+                                    row,
+                                    told.ends().get(row.id()),
+                                    told.health().get(row.id()),
+                                    today))
                             .toList();
                     return new Group(
                             each.getKey().key(),
                             each.getKey().name(),
                             watched,
                             Fared.of(watched),
-                            kept(each.getValue(), counts));
+                            kept(each.getValue(), told.counts()));
                 })
                 .sorted(Comparator.comparingInt(
                                 (Group group) -> -group.watched().size())

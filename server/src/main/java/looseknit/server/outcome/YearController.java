@@ -17,10 +17,12 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
+import looseknit.core.care.Answer;
 import looseknit.core.message.Message;
 import looseknit.server.batch.Batch;
 import looseknit.server.batch.Batches;
+import looseknit.server.care.LooksInMind;
+import looseknit.server.frame.OpenedSoon;
 import looseknit.server.paper.Paper;
 import looseknit.server.pot.PotEvent;
 import looseknit.server.shelf.Shelf;
@@ -37,7 +39,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Transactional(readOnly = true)
 @RequestMapping("/api/year")
-class YearController {
+class YearController implements OpenedSoon {
 
     private static final int LONGEST_CURRENCY = 8;
 
@@ -50,6 +52,7 @@ class YearController {
             PotEvent.Kind.FED);
 
     private final YearRepository repository;
+    private final LooksInMind looks;
     private final Outcomes outcomes;
     private final Batches batches;
     private final Shelf shelf;
@@ -65,12 +68,14 @@ class YearController {
 
     YearController(
             final YearRepository repository,
+            final LooksInMind looks,
             final Outcomes outcomes,
             final Batches batches,
             final Shelf shelf,
             final YearPaper paper,
             final Clock clock) {
         this.repository = repository;
+        this.looks = looks;
         this.outcomes = outcomes;
         this.batches = batches;
         this.shelf = shelf;
@@ -118,6 +123,11 @@ class YearController {
             List<LearntBody> blends,
             List<LearntBody> places) {}
 
+    @Override
+    public Object opened() {
+        return year(null);
+    }
+
     @GetMapping
     HouseYearBody year(@RequestParam(required = false) @Min(1900) @Max(9999) final @Nullable Integer year) {
         final int now = LocalDate.now(clock).getYear();
@@ -127,7 +137,9 @@ class YearController {
         final List<YearRepository.BecameRow> became = repository.became(from, to, BECAME);
         final List<YearRepository.MixedRow> mixed = repository.mixed(from, to);
         final List<UsedMaterialBody> used = used(mixed);
-        final List<YearRepository.AnsweredRow> looks = repository.looks(from, to);
+        final Map<Answer, Long> answers = looks.answers(of);
+        final Map<Outcomes.By, List<Outcomes.Group>> groups =
+                outcomes.byEach(EnumSet.of(Outcomes.By.BLEND, Outcomes.By.PLACE));
         return new HouseYearBody(
                 of,
                 years(now),
@@ -146,10 +158,10 @@ class YearController {
                         .filter(each -> each.kind() == PotEvent.Kind.LOST)
                         .map(each -> new LostBody(each.potting(), each.label(), each.on(), each.words()))
                         .toList(),
-                looks.stream().mapToLong(YearRepository.AnsweredRow::looks).sum(),
-                looks.stream()
-                        .filter(each -> each.answer().waters())
-                        .mapToLong(YearRepository.AnsweredRow::looks)
+                answers.values().stream().mapToLong(Long::longValue).sum(),
+                answers.entrySet().stream()
+                        .filter(each -> each.getKey().waters())
+                        .mapToLong(Map.Entry::getValue)
                         .sum(),
                 count(became, PotEvent.Kind.FED),
                 became.stream()
@@ -157,8 +169,8 @@ class YearController {
                         .flatMap(each -> Optional.ofNullable(each.amount()).stream())
                         .mapToDouble(Double::doubleValue)
                         .sum(),
-                learnt(Outcomes.By.BLEND),
-                learnt(Outcomes.By.PLACE));
+                learnt(groups, Outcomes.By.BLEND),
+                learnt(groups, Outcomes.By.PLACE));
     }
 
     /** The same on paper, as PDF in the units of whoever asks. */
@@ -235,9 +247,9 @@ class YearController {
                 one.cost() == null || other.cost() == null ? null : Double.valueOf(one.cost() + other.cost()));
     }
 
-    private List<LearntBody> learnt(final Outcomes.By by) {
-        final Stream<Outcomes.Group> groups = outcomes.by(by).stream();
-        return groups.filter(each -> !each.fared().few())
+    private static List<LearntBody> learnt(final Map<Outcomes.By, List<Outcomes.Group>> groups, final Outcomes.By by) {
+        return groups.getOrDefault(by, List.of()).stream()
+                .filter(each -> !each.fared().few())
                 .map(each -> new LearntBody(
                         each.name(), each.watched().size(), each.fared().words()))
                 .toList();

@@ -3,7 +3,6 @@ package looseknit.server.outcome;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import looseknit.core.care.Answer;
 import looseknit.server.pot.PotEvent;
 import looseknit.server.pot.Potting;
 import org.springframework.data.jpa.repository.Query;
@@ -36,15 +35,6 @@ interface YearRepository extends Repository<Potting, UUID> {
             order by e.happenedOn, p.label
             """)
     List<BecameRow> became(LocalDate from, LocalDate to, Iterable<PotEvent.Kind> kinds);
-
-    /** How many looks had an answer. */
-    record AnsweredRow(Answer answer, long looks) {}
-
-    @Query("""
-            select new looseknit.server.outcome.YearRepository$AnsweredRow(l.answer, count(l))
-            from Look l where l.lookedOn between :from and :to group by l.answer
-            """)
-    List<AnsweredRow> looks(LocalDate from, LocalDate to);
 
     @Query("select min(b.mixedOn) from Batch b")
     LocalDate first();

@@ -100,17 +100,23 @@ public class PotDrying {
     }
 
     private Growing.Rest rest(final Potting potting) {
-        return plant(potting).map(plant -> plant.growing().rest()).orElse(Growing.Rest.NONE);
+        return rest(potting.brief().plantId());
     }
 
-    private Optional<Plant> plant(final Potting potting) {
-        return Optional.ofNullable(potting.brief().plantId())
-                .flatMap(id -> books.plants().plant(id));
+    /** When a plant rests; never where it is not known. */
+    public Growing.Rest rest(final @Nullable String plantId) {
+        return plant(plantId).map(plant -> plant.growing().rest()).orElse(Growing.Rest.NONE);
+    }
+
+    private Optional<Plant> plant(final @Nullable String plantId) {
+        return Optional.ofNullable(plantId).flatMap(id -> books.plants().plant(id));
     }
 
     /** How far the pot may dry for its plant. */
     public AllowableDepletion trigger(final Potting potting) {
-        return plant(potting).map(plant -> plant.needs().trigger()).orElse(AllowableDepletion.HALF);
+        return plant(potting.brief().plantId())
+                .map(plant -> plant.needs().trigger())
+                .orElse(AllowableDepletion.HALF);
     }
 
     /** What a pot on a scale says. */

@@ -105,6 +105,10 @@ public interface PottingRepository extends JpaRepository<Potting, UUID> {
             """)
     List<LikePotsRow> teaching(Pageable page);
 
+    /** All pots that there ever were, those that were taken away among them. */
+    @Query("select new looseknit.server.pot.PotRevision(p.id, p.revision) from Potting p")
+    List<PotRevision> revisions();
+
     /** The potting, locked against a second request at the same moment. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from Potting p where p.id = :id")

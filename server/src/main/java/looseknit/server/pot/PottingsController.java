@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import looseknit.core.planting.SetUpKind;
+import looseknit.server.frame.OpenedSoon;
 import looseknit.server.need.BriefBody;
 import looseknit.server.planting.RootsBody;
 import looseknit.server.planting.SetUpBody;
@@ -31,9 +32,11 @@ import org.springframework.web.bind.annotation.RestController;
 /** Pottings over HTTP. */
 @RestController
 @RequestMapping("/api/pottings")
-class PottingsController {
+class PottingsController implements OpenedSoon {
 
     static final int MOST_AT_ONCE = 200;
+
+    private static final int ON_A_PAGE = 100;
 
     private final Pottings pottings;
     private final PottingBodies bodies;
@@ -80,11 +83,16 @@ class PottingsController {
     /** A page of pots; how many stand in each place. */
     record PottingsBody(long total, List<PlaceCountBody> places, List<PottingBody> pottings) {}
 
+    @Override
+    public Object opened() {
+        return page(0, ON_A_PAGE, false, null, null, null, false, null);
+    }
+
     /** A page of the pots that are asked for, place by place. */
     @GetMapping
     PottingsBody page(
             @RequestParam(defaultValue = "0") @Min(0) final int page,
-            @RequestParam(defaultValue = "100") @Min(1) @Max(200) final int size,
+            @RequestParam(defaultValue = "" + ON_A_PAGE) @Min(1) @Max(200) final int size,
             @RequestParam(defaultValue = "false") final boolean gone,
             @RequestParam @Nullable final String place,
             @RequestParam @Nullable final SetUpKind kind,

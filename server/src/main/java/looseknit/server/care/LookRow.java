@@ -1,0 +1,14 @@
+package looseknit.server.care;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import looseknit.core.care.Answer;
+
+/** What is counted of a look. */
+record LookRow(UUID pottingId, LocalDate on, Answer answer, LocalDate before, boolean beforeLightly) {
+
+    /** Whether it tells how long a full watering lasts. */
+    boolean isFullWatering() {
+        return !beforeLightly && answer.waters() && answer != Answer.WATERED_LIGHTLY;
+    }
+}
