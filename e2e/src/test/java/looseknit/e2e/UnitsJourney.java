@@ -21,9 +21,9 @@ class UnitsJourney extends Journey {
         final List<String> said = new ArrayList<>();
         final var views = Views.of(page, app);
         page.evaluate("localStorage.setItem('loose-knit.settings', JSON.stringify({ system: 'us' }))");
+        page.navigate(app.address());
         views.forEach((name, path) -> {
-            page.navigate(app.address() + path);
-            Views.settled(page);
+            browser.go(page, path);
             said.addAll(UnitWords.found(page, name, UnitWords.US));
             wrong.addAll(
                     name.equals("blend")

@@ -25,8 +25,7 @@ class ViewsJourney extends Journey {
         final List<String> said = new ArrayList<>();
         for (final Map.Entry<String, String> view : Views.of(page, app).entrySet()) {
             page.setViewportSize(1280, 800);
-            page.navigate(app.address() + view.getValue());
-            Views.settled(page);
+            browser.go(page, view.getValue());
             page.evaluate("document.documentElement.classList.remove('night')");
             Browser.checkAccessibility(page, view.getKey());
             page.evaluate("document.documentElement.classList.add('night')");
