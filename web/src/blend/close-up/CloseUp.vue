@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { usePreferredReducedMotion } from '@vueuse/core'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import ChoiceList from '@/parts/ChoiceList.vue'
 import { useKept } from '@/parts/useKept'
@@ -17,6 +18,7 @@ const props = defineProps<{
 }>()
 const { material } = useMaterials()
 const settings = useSettings()
+const motion = usePreferredReducedMotion()
 const kept = useKept<{ state: 'drained' | 'wet'; from: 'section' | 'scoop' }>('loose-knit.close-up', {
   state: 'drained',
   from: 'section',
@@ -99,7 +101,7 @@ const ask = () => {
       ink: '#17211d',
     },
     kinds: kinds.value.map((kind) => ({ ...kind })),
-    still: window.matchMedia(t('blend.closeUp.closeUp.prefersReducedMotionReduce')).matches,
+    still: motion.value === 'reduce',
   }
   told.value = undefined
   if (handedOver) {

@@ -113,7 +113,9 @@ final class Browser implements AutoCloseable {
         final long until = System.nanoTime() + LONGEST.toNanos();
         asked = System.nanoTime();
         while (!underWay.isEmpty() || System.nanoTime() - asked < QUIET.toNanos()) {
-            assertThat(System.nanoTime()).as("still awaited: %s", underWay).isLessThan(until);
+            assertThat(System.nanoTime())
+                    .as("still awaited: %s", underWay.stream().map(Request::url).toList())
+                    .isLessThan(until);
             page.waitForTimeout(LOOK_MS);
         }
         page.evaluate("document.fonts.ready");

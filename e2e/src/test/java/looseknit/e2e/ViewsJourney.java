@@ -14,6 +14,13 @@ import org.junit.jupiter.api.Test;
 @Order(1)
 class ViewsJourney extends Journey {
 
+    /** What reaches beyond the width of the screen. */
+    private static final String WIDE = """
+            [...document.querySelectorAll('body *')]
+              .filter((each) => each.getBoundingClientRect().right > document.documentElement.clientWidth + 1)
+              .slice(0, 6).map((each) => each.tagName + '.' + each.className + ' to ' + each.getBoundingClientRect().right).join(', ')
+            """;
+
     ViewsJourney() {
         super(Store.DEMO);
     }
@@ -35,7 +42,7 @@ class ViewsJourney extends Journey {
             // charts follow the width a moment later
             assertThatCode(() -> page.waitForFunction(
                             "document.documentElement.scrollWidth <= document.documentElement.clientWidth"))
-                    .as(view.getKey() + " on a phone")
+                    .as(() -> "%s on a phone, where these stand out: %s".formatted(view.getKey(), page.evaluate(WIDE)))
                     .doesNotThrowAnyException();
             wrong.addAll(
                     view.getKey().equals("blend")

@@ -1,6 +1,6 @@
 package looseknit.core.find;
 
-import org.hipparchus.distribution.continuous.NormalDistribution;
+import looseknit.core.measure.Normal;
 
 /** Chance that an uncertain reading lies within a band, by its value, tabulated. */
 final class Chance {
@@ -20,16 +20,13 @@ final class Chance {
      * @param sd spread of the reading
      */
     Chance(final double low, final double high, final double sd) {
-        final NormalDistribution normal = new NormalDistribution();
         final double lowest = (Double.isInfinite(low) ? high : low) - REACH * sd;
         final double highest = (Double.isInfinite(high) ? low : high) + REACH * sd;
         this.from = lowest;
         this.perRow = (highest - lowest) / ROWS;
         for (int row = 0; row <= ROWS; row++) {
             final double value = from + row * perRow;
-            final double under = Double.isInfinite(low) ? 0 : normal.cumulativeProbability((low - value) / sd);
-            final double upTo = Double.isInfinite(high) ? 1 : normal.cumulativeProbability((high - value) / sd);
-            chance[row] = Math.max(1e-12, upTo - under);
+            chance[row] = Math.max(1e-12, Normal.below((high - value) / sd) - Normal.below((low - value) / sd));
         }
     }
 

@@ -1,6 +1,6 @@
 package looseknit.core.material;
 
-import org.hipparchus.special.Erf;
+import looseknit.core.measure.Normal;
 
 /**
  * Size classes for packing, and how far a class fills the gaps of another.
@@ -80,7 +80,7 @@ public final class SizeClasses {
         final double z = Math.log(openingMm / size.d50Mm());
         final double spread =
                 z < 0 ? Math.log(size.d50Mm() / size.d10Mm()) / Z90 : Math.log(size.d90Mm() / size.d50Mm()) / Z90;
-        return 0.5 * Erf.erfc(-z / spread / Math.sqrt(2));
+        return Normal.below(z / spread);
     }
 
     private static double[][] table(final double exponent, final boolean loosening) {
