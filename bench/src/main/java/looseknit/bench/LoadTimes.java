@@ -121,7 +121,7 @@ public final class LoadTimes {
         return pages;
     }
 
-    private static void measure(final RunningServer server, final String name, final String path)
+    static void measure(final RunningServer server, final String name, final String path)
             throws IOException, InterruptedException {
         final double[] milliseconds = new double[CALLS];
         double first = 0;
@@ -178,14 +178,14 @@ public final class LoadTimes {
         }
     }
 
-    private static int count(final Statement statement, final String table) throws SQLException {
+    static int count(final Statement statement, final String table) throws SQLException {
         try (ResultSet result = statement.executeQuery("SELECT count(*) FROM " + table)) {
             result.next();
             return result.getInt(1);
         }
     }
 
-    private static String columns(final Connection connection, final String table, final String... without)
+    static String columns(final Connection connection, final String table, final String... without)
             throws SQLException {
         final StringBuilder columns = new StringBuilder();
         try (ResultSet found = connection.getMetaData().getColumns(null, null, table.toUpperCase(Locale.ROOT), null)) {

@@ -4,8 +4,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
-import org.springframework.data.domain.Page;
-import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -13,39 +11,9 @@ import org.springframework.data.jpa.repository.Query;
 /** Kept cards of the swatch book. */
 interface BlendCardRepository extends JpaRepository<BlendCard, UUID> {
 
-    /**
-     * The cards that pass.
-     *
-     * @param text in name, plant or materials, in small letters, with wildcards
-     * @param group a group of plants; empty for any
-     * @param materials ids of which all must be in it
-     * @param count how many these are
-     */
-    @Query(
-            value = "select c from BlendCard c join fetch c.blend b " + PASS,
-            countQuery = "select count(c) from BlendCard c join c.blend b " + PASS)
-    Page<BlendCard> sifted(
-            String text,
-            String group,
-            Collection<String> materials,
-            long count,
-            boolean fitting,
-            boolean archived,
-            Pageable page);
-
-    /** What has to hold for a card to pass. */
-    String PASS = """
-            where b.deletedAt is null
-              and (:archived = true or b.archivedAt is null)
-              and c.words like :text escape '!'
-              and (:group = '' or c.groupName = :group)
-              and (:fitting = false or c.fits = true)
-              and (:count = 0 or (select count(m) from BlendCard d join d.materials m where d = c and m in :materials) = :count)
-            """;
-
-    /** Cards of what is made of the same things. */
+    /** Some cards of what is made of the same things. */
     @Query("select c from BlendCard c join fetch c.blend b where b.deletedAt is null and c.ingredients in :ingredients")
-    List<BlendCard> madeOf(Collection<String> ingredients);
+    List<BlendCard> madeOf(Collection<String> ingredients, Limit most);
 
     /** Blends by name, for whoever looks something up. */
     @Query("""
@@ -58,7 +26,7 @@ interface BlendCardRepository extends JpaRepository<BlendCard, UUID> {
     List<String> groups();
 
     /** What is in any blend. */
-    @Query("select distinct m from BlendCard c join c.materials m")
+    @Query(value = "select distinct material_id from blend_card_material", nativeQuery = true)
     List<String> materialsInUse();
 
     @Query("select count(b) from Blend b where b.deletedAt is null and b.archivedAt is not null")

@@ -30,10 +30,7 @@ import looseknit.server.frame.Workable;
 import looseknit.server.message.Speech;
 import looseknit.server.reading.KnownSource;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Page;
-import org.springframework.data.domain.PageRequest;
-import org.springframework.data.domain.Pageable;
-import org.springframework.data.domain.Sort;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,6 +40,12 @@ public class BlendCards {
 
     /** Most that one page holds. */
     static final int MOST = 200;
+
+    /** So many blends that are the same mix are named with each. */
+    private static final int MOST_ALIKE = 3;
+
+    /** A page is compared with so many blends of the same things. */
+    private static final int MOST_COMPARED = 150;
 
     private static final Map<Property, String> COLUMNS = new EnumMap<>(Map.of(
             Property.AIR, "air",
@@ -55,12 +58,19 @@ public class BlendCards {
 
     private final Books books;
     private final BlendCardRepository cards;
+    private final SiftedCards sifted;
     private final KnownSource knownSource;
     private final Speech speech;
 
-    BlendCards(final Books books, final BlendCardRepository cards, final KnownSource knownSource, final Speech speech) {
+    BlendCards(
+            final Books books,
+            final BlendCardRepository cards,
+            final SiftedCards sifted,
+            final KnownSource knownSource,
+            final Speech speech) {
         this.books = books;
         this.cards = cards;
+        this.sifted = sifted;
         this.knownSource = knownSource;
         this.speech = speech;
     }
@@ -119,7 +129,7 @@ public class BlendCards {
      * @param plantName the plant of its brief
      * @param groupName the group of that plant
      * @param fit how well it fits the plant that it was read for, 0 to 100; null without one
-     * @param sameAs blends that are the same mix, however they are written
+     * @param sameAs some blends that are the same mix, however they are written
      */
     record BlendCardBody(
             BlendBody blend,
@@ -170,9 +180,8 @@ public class BlendCards {
         final long total;
         final List<Read> shown;
         if (wanted.isEmpty()) {
-            final Page<BlendCard> found = sifted(sift, sift.fitting(), PageRequest.of(page, size, sort(sift.order())));
-            total = found.getTotalElements();
-            shown = found.getContent().stream()
+            total = sifted.count(sift, sift.fitting());
+            shown = sifted.some(sift, sift.fitting(), page * size, size).stream()
                     .map(card -> new Read(card, card::facts, card.facts().values(), card.fits(), card.fit()))
                     .toList();
         } else {
@@ -198,34 +207,9 @@ public class BlendCards {
         return cards.names();
     }
 
-    private Page<BlendCard> sifted(final Sift sift, final boolean fitting, final Pageable page) {
-        return cards.sifted(
-                "%" + sift.text().strip().toLowerCase(Locale.ROOT).replaceAll("([!%_])", "!$1") + "%",
-                sift.group(),
-                sift.materialIds(),
-                sift.materialIds().size(),
-                fitting,
-                sift.archived(),
-                page);
-    }
-
-    private static Sort sort(final Order order) {
-        return switch (order) {
-            case CHANGED -> Sort.by("b.changedAt").descending();
-            case NAME -> Sort.by(Sort.Order.asc("b.name").ignoreCase());
-            case FIT -> by("fit");
-            default -> by(Objects.requireNonNull(COLUMNS.get(Property.valueOf(order.name()))));
-        };
-    }
-
-    private static Sort by(final String column) {
-        return Sort.by(Sort.Order.desc(column).nullsLast())
-                .and(Sort.by("b.changedAt").descending());
-    }
-
     /** All that pass, read for another plant than their own. */
     private List<Read> readFor(final Plant plant, final Sift sift) {
-        return sifted(sift, false, Pageable.unpaged(Sort.by("b.changedAt").descending())).getContent().stream()
+        return sifted.all(sift).stream()
                 .map(card -> readFor(plant, card))
                 .filter(read -> read.fits() || !sift.fitting())
                 .sorted(comparator(sift.order()))
@@ -274,11 +258,12 @@ public class BlendCards {
         if (wanted.isEmpty()) {
             return Map.of();
         }
-        final Map<String, List<BlendCard>> alike =
-                cards.madeOf(wanted).stream().collect(Collectors.groupingBy(BlendCard::ingredients));
+        final Map<String, List<Mix>> alike = cards.madeOf(wanted, Limit.of(MOST_COMPARED)).stream()
+                .map(card -> new Mix(card, card.blend().recipe().toCore(books)))
+                .collect(Collectors.groupingBy(mix -> mix.card().ingredients()));
         final Map<UUID, List<SameMixBody>> same = new HashMap<>();
         for (final Read read : shown) {
-            final List<BlendCard> candidates = alike.getOrDefault(read.card().ingredients(), List.of());
+            final List<Mix> candidates = alike.getOrDefault(read.card().ingredients(), List.of());
             if (candidates.size() > 1) {
                 same.put(read.card().id(), same(read.card(), candidates));
             }
@@ -286,14 +271,17 @@ public class BlendCards {
         return same;
     }
 
-    private List<SameMixBody> same(final BlendCard card, final Collection<BlendCard> candidates) {
+    /** A card with its recipe. */
+    private record Mix(BlendCard card, Recipe recipe) {}
+
+    private List<SameMixBody> same(final BlendCard card, final Collection<Mix> candidates) {
         final Recipe recipe = card.blend().recipe().toCore(books);
         return candidates.stream()
-                .filter(other -> !other.id().equals(card.id()))
-                .filter(other ->
-                        RecipeChanges.sameMix(recipe, other.blend().recipe().toCore(books)))
-                .map(other -> new SameMixBody(other.id(), other.blend().name()))
-                .limit(MOST)
+                .filter(other -> !other.card().id().equals(card.id()))
+                .filter(other -> RecipeChanges.sameMix(recipe, other.recipe()))
+                .map(other ->
+                        new SameMixBody(other.card().id(), other.card().blend().name()))
+                .limit(MOST_ALIKE)
                 .toList();
     }
 

@@ -61,9 +61,14 @@ class ListsApiTest {
     private long queriesOf(final String path) throws Exception {
         final Statistics statistics = store.unwrap(SessionFactory.class).getStatistics();
         http.perform(ask(path)).andExpect(status().isOk());
-        statistics.clear();
-        http.perform(ask(path)).andExpect(status().isOk());
-        return statistics.getPrepareStatementCount();
+        long fewest = Long.MAX_VALUE;
+        // what goes on in the background is counted too: the fewest of several counts are those of the list
+        for (int time = 0; time < 3; time++) {
+            statistics.clear();
+            http.perform(ask(path)).andExpect(status().isOk());
+            fewest = Math.min(fewest, statistics.getPrepareStatementCount());
+        }
+        return fewest;
     }
 
     @ParameterizedTest
