@@ -219,8 +219,13 @@ class CareJourney extends Journey {
     void aPotOnTheScaleAndTheWeatherOfTheYard() throws Exception {
         final Page page = browser.page();
         page.navigate(app.address() + "/round");
-        final Locator first = card(page, 0);
-        first.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Weigh")))
+        final Pattern weigh = Pattern.compile("^Weigh");
+        // several that are alike share a card, and are not put on a scale together
+        final Locator first = page.locator(".round-card")
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(weigh))))
+                .first();
+        first.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(weigh))
                 .click();
         first.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it on the scale"))
                 .click();

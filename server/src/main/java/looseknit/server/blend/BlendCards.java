@@ -181,7 +181,7 @@ public class BlendCards {
         final List<Read> shown;
         if (wanted.isEmpty()) {
             total = sifted.count(sift, sift.fitting());
-            shown = sifted.some(sift, sift.fitting(), page * size, size).stream()
+            shown = sifted.some(sift, sift.fitting(), (long) page * size, size).stream()
                     .map(card -> new Read(card, card::facts, card.facts().values(), card.fits(), card.fit()))
                     .toList();
         } else {

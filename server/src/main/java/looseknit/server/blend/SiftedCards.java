@@ -66,9 +66,9 @@ class SiftedCards {
     }
 
     /** Some of those that pass, in the order that is asked for. */
-    List<BlendCard> some(final BlendCards.Sift sift, final boolean fitting, final int first, final int most) {
+    List<BlendCard> some(final BlendCards.Sift sift, final boolean fitting, final long first, final int most) {
         return inOrder(sift, sift.order(), fitting)
-                .setFirstResult(first)
+                .setFirstResult((int) Math.min(Integer.MAX_VALUE, first))
                 .setMaxResults(most)
                 .getResultList();
     }

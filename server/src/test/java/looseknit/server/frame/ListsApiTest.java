@@ -100,6 +100,9 @@ class ListsApiTest {
                 .andExpect(jsonPath("$.cards[*].blend.id", contains(airy.toString(), dense.toString())));
         http.perform(ask("/api/blends?text=100%&order=NAME"))
                 .andExpect(jsonPath("$.total").value(1));
+        http.perform(ask("/api/blends?text=loft&page=2147483647&size=200"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.cards", hasSize(0)));
         http.perform(ask("/api/blends?text=loft&order=WATER"))
                 .andExpect(jsonPath("$.cards[*].blend.id", contains(dense.toString(), airy.toString())));
         http.perform(ask("/api/blends?text=loft&order=AIR&size=1&page=1"))
