@@ -35,4 +35,9 @@ public enum Answer {
     public boolean waters() {
         return waters;
     }
+
+    /** Whether the plant was watered through, so that it counts from then on how long the water lasts. */
+    public boolean watersThrough() {
+        return waters && this != WATERED_LIGHTLY;
+    }
 }

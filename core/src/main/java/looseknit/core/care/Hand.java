@@ -2,7 +2,6 @@ package looseknit.core.care;
 
 import static looseknit.core.measure.Require.within;
 
-import java.util.List;
 import java.util.Optional;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.Limit;
@@ -76,15 +75,6 @@ public record Hand(double everyDays, double lowDays, double highDays, int wateri
         public Intervals with(final Intervals others) {
             return new Intervals(count + others.count, sum + others.sum, squares + others.squares);
         }
-    }
-
-    /** A hand by the days between its waterings, each 0 to 400; nothing while they are few. */
-    public static Optional<Hand> of(final List<? extends Number> days) {
-        Intervals intervals = Intervals.NONE;
-        for (final Number each : days) {
-            intervals = intervals.with(each.doubleValue());
-        }
-        return of(intervals);
     }
 
     /** A hand by the days between its waterings; nothing while they are few. */

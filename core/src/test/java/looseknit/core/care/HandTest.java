@@ -5,8 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.List;
-import java.util.stream.DoubleStream;
+import java.util.Arrays;
 import looseknit.core.measure.Estimate;
 import looseknit.core.measure.OutOfRangeException;
 import org.hipparchus.stat.descriptive.StreamingStatistics;
@@ -14,21 +13,33 @@ import org.junit.jupiter.api.Test;
 
 class HandTest {
 
-    private static final List<Integer> NINE = List.of(8, 9, 9, 10, 9);
+    private static final double[] NINE = {8, 9, 9, 10, 9};
+
+    private static Hand.Intervals intervals(final double... days) {
+        Hand.Intervals intervals = Hand.Intervals.NONE;
+        for (final double each : days) {
+            intervals = intervals.with(each);
+        }
+        return intervals;
+    }
+
+    private static Hand hand(final double... days) {
+        return Hand.of(intervals(days)).orElseThrow();
+    }
 
     @Test
     void isKnownAfterAFewWaterings() {
-        assertThat(Hand.of(List.of(8, 9, 9))).isEmpty();
-        assertThat(Hand.of(NINE).orElseThrow().everyDays()).isCloseTo(9, within(0.1));
+        assertThat(Hand.of(intervals(8, 9, 9))).isEmpty();
+        assertThat(hand(NINE).everyDays()).isCloseTo(9, within(0.1));
     }
 
     /** The mean of logarithms and their spread as a library works them out. */
     @Test
     void agreesWithALibrary() {
-        final List<Double> days = List.of(3.0, 5.0, 8.0, 6.0, 12.0, 4.0);
+        final double[] days = {3, 5, 8, 6, 12, 4};
         final StreamingStatistics library = new StreamingStatistics();
-        days.forEach(each -> library.addValue(Math.log(each)));
-        final Hand hand = Hand.of(days).orElseThrow();
+        Arrays.stream(days).map(Math::log).forEach(library::addValue);
+        final Hand hand = hand(days);
 
         assertThat(hand.everyDays()).isCloseTo(Math.exp(library.getMean()), within(1e-9));
         assertThat(hand.highDays())
@@ -38,19 +49,19 @@ class HandTest {
 
     @Test
     void whatIsKnownOfSeveralPotsIsPutTogether() {
-        final Hand.Intervals some = Hand.Intervals.NONE.with(8).with(9);
-        final Hand.Intervals others = Hand.Intervals.NONE.with(9).with(10).with(9);
+        final Hand.Intervals some = intervals(8, 9);
+        final Hand.Intervals others = intervals(9, 10, 9);
 
         assertThat(Hand.of(some)).isEmpty();
         assertThat(Hand.of(some.with(others)).orElseThrow().waterings()).isEqualTo(5);
         assertThat(Hand.of(some.with(others)).orElseThrow().everyDays())
-                .isCloseTo(Hand.of(NINE).orElseThrow().everyDays(), within(1e-12));
+                .isCloseTo(hand(NINE).everyDays(), within(1e-12));
         assertThatThrownBy(() -> some.with(401)).isInstanceOf(OutOfRangeException.class);
     }
 
     @Test
     void namesOnlyWhatLeavesNoDoubt() {
-        final Hand hand = Hand.of(NINE).orElseThrow();
+        final Hand hand = hand(NINE);
 
         assertThat(hand.fit(new Estimate(5, 1))).isEqualTo(Hand.Fit.TOO_SELDOM);
         assertThat(hand.fit(new Estimate(8, 2))).isEqualTo(Hand.Fit.FITS);
@@ -62,7 +73,7 @@ class HandTest {
 
     @Test
     void saysWhatIsDoneAgainstWhatIsSaid() {
-        final Hand hand = Hand.of(NINE).orElseThrow();
+        final Hand hand = hand(NINE);
 
         assertThat(said(hand.words(6)))
                 .isEqualTo("you say every 6 days; it is every 9 days, mostly 8 to 10 (5 waterings)");
@@ -71,7 +82,6 @@ class HandTest {
 
     @Test
     void refusesDaysThatCannotBe() {
-        assertThatThrownBy(() -> Hand.of(DoubleStream.of(4, 5, -1, 6).boxed().toList()))
-                .isInstanceOf(OutOfRangeException.class);
+        assertThatThrownBy(() -> intervals(4, 5, -1, 6)).isInstanceOf(OutOfRangeException.class);
     }
 }

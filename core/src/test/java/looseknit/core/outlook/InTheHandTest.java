@@ -102,8 +102,12 @@ class InTheHandTest {
     @Test
     void clayThatDriesTooFastForAHandIsPlasticInstead() {
         final double days = PORTRAIT.days().value();
-        final Hand slow =
-                Hand.of(List.of(1.6 * days, 1.7 * days, 1.6 * days, 1.7 * days)).orElseThrow();
+        final Hand slow = Hand.of(Hand.Intervals.NONE
+                        .with(1.6 * days)
+                        .with(1.7 * days)
+                        .with(1.6 * days)
+                        .with(1.7 * days))
+                .orElseThrow();
         final Place dim = new Place("dim corner", 16, 75, Light.DIM, Draught.STILL);
         final Place sunny = new Place("sunny sill", 26, 35, Light.SUN, Draught.BREEZY);
         final Pace pace = new Pace(1, 0.1, 9, 0);

@@ -7,7 +7,6 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -23,9 +22,6 @@ import org.jspecify.annotations.Nullable;
 @Immutable
 @Table(name = "look")
 public final class Look {
-
-    /** Longer ago nothing is learnt of [d]. */
-    private static final long MOST_DAYS = 400;
 
     @Id
     private UUID id;
@@ -125,7 +121,7 @@ public final class Look {
 
     /** Days since the watering before it. */
     long daysDry() {
-        return Math.max(0, Math.min(MOST_DAYS, ChronoUnit.DAYS.between(beforeWateredOn, lookedOn)));
+        return new Watering(beforeWateredOn, lookedOn).days();
     }
 
     /** Whether a full watering before it and one at it tell how long people wait. */

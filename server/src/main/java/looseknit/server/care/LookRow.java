@@ -9,6 +9,6 @@ record LookRow(UUID pottingId, LocalDate on, Answer answer, LocalDate before, bo
 
     /** Whether it tells how long a full watering lasts. */
     boolean isFullWatering() {
-        return !beforeLightly && answer.waters() && answer != Answer.WATERED_LIGHTLY;
+        return !beforeLightly && answer.watersThrough();
     }
 }

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -13,6 +12,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import looseknit.core.care.Answer;
 import looseknit.server.pot.PotRevision;
+import looseknit.server.pot.Potting;
 import looseknit.server.pot.PottingRepository;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -55,7 +55,12 @@ public class LooksInMind {
 
     /** All pots that there ever were, as they are stored now. */
     private synchronized List<PotLookedAt> now() {
-        if (catchUp() != looks.count()) {
+        catchUp();
+        if (differs()) {
+            // by a look that was told just now, as a rule
+            catchUp();
+        }
+        if (differs()) {
             // looks came or went without a change of their pots, in a file that was taken in for instance
             known.clear();
             catchUp();
@@ -63,8 +68,13 @@ public class LooksInMind {
         return inOrder;
     }
 
-    /** Reads what has changed, and tells how many looks are known then. */
-    private long catchUp() {
+    /** Whether other looks are known than there are, by their number. */
+    private boolean differs() {
+        return inOrder.stream().mapToLong(PotLookedAt::looks).sum() != looks.count();
+    }
+
+    /** Reads what has changed. */
+    private void catchUp() {
         final List<PotRevision> stored = pottings.revisions();
         final List<UUID> changed = stored.stream()
                 .filter(each -> !isKnown(each))
@@ -73,7 +83,7 @@ public class LooksInMind {
         for (int from = 0; from < changed.size(); from += AT_ONCE) {
             read(changed.subList(from, Math.min(from + AT_ONCE, changed.size())));
         }
-        final Set<UUID> there = stored.stream().map(PotRevision::id).collect(Collectors.toCollection(HashSet::new));
+        final Set<UUID> there = stored.stream().map(PotRevision::id).collect(Collectors.toSet());
         if (known.keySet().retainAll(there) || !changed.isEmpty()) {
             inOrder = known.values().stream()
                     .sorted(Comparator.comparing(
@@ -82,7 +92,6 @@ public class LooksInMind {
                             .thenComparing(PotLookedAt::id))
                     .toList();
         }
-        return inOrder.stream().mapToLong(PotLookedAt::looks).sum();
     }
 
     private boolean isKnown(final PotRevision pot) {
@@ -91,6 +100,8 @@ public class LooksInMind {
     }
 
     private void read(final List<UUID> ids) {
+        // pots before their looks: a look that comes in between changes the pot, whose looks are then read again
+        final List<Potting> pots = pottings.findAllById(ids);
         // the same few hundred days come again and again: each is held once
         final Map<LocalDate, LocalDate> days = new HashMap<>();
         final Map<UUID, List<LookRow>> rows = new HashMap<>();
@@ -102,8 +113,6 @@ public class LooksInMind {
                                 row.answer(),
                                 days.computeIfAbsent(row.before(), day -> day),
                                 row.beforeLightly())));
-        pottings.findAllById(ids)
-                .forEach(potting ->
-                        known.put(potting.id(), PotLookedAt.of(potting, rows.getOrDefault(potting.id(), List.of()))));
+        pots.forEach(pot -> known.put(pot.id(), PotLookedAt.of(pot, rows.getOrDefault(pot.id(), List.of()))));
     }
 }

@@ -168,7 +168,7 @@ public class Rounds {
         all.add(0, look);
         paces.learn(potting, day, LooksKept.taken(all));
         if (told.answer().waters()) {
-            potting.watered(day, told.answer() == Answer.WATERED_LIGHTLY);
+            potting.watered(day, !told.answer().watersThrough());
         }
         drying.lookNext(potting, day, told.answer());
         return pottings.saveAndFlush(potting);

@@ -23,6 +23,7 @@ import looseknit.server.batch.Batches;
 import looseknit.server.pot.LastStep;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.PotEvent;
+import looseknit.server.pot.PotRevision;
 import looseknit.server.pot.PotWork;
 import looseknit.server.pot.Potting;
 import looseknit.server.pot.Pottings;
@@ -217,7 +218,7 @@ class DueCalendar {
         final LocalDate today = LocalDate.now(clock);
         final LocalDate until = today.plusDays(days);
         final List<Entry> entries = new ArrayList<>();
-        final List<StandingRow> standing = repository.standing();
+        final List<PotRevision> standing = repository.standing();
         final Map<PotEvent.Kind, Map<UUID, LocalDate>> done = new EnumMap<>(PotEvent.Kind.class);
         for (final LastStep last : work.lastOfEach(DONE)) {
             done.computeIfAbsent(last.kind(), any -> new HashMap<>()).put(last.pottingId(), last.on());
@@ -227,7 +228,7 @@ class DueCalendar {
         int anew = 0;
         int late = 0;
         int known = 0;
-        for (final StandingRow row : standing) {
+        for (final PotRevision row : standing) {
             here.add(row.id());
             final Basis basis = new Basis(
                     bookNow,

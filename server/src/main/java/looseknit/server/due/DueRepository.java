@@ -3,6 +3,7 @@ package looseknit.server.due;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import looseknit.server.pot.PotRevision;
 import looseknit.server.pot.Potting;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
@@ -12,10 +13,10 @@ import org.springframework.data.repository.Repository;
 interface DueRepository extends Repository<Potting, UUID> {
 
     @Query("""
-            select new looseknit.server.due.StandingRow(p.id, p.revision) from Potting p
+            select new looseknit.server.pot.PotRevision(p.id, p.revision) from Potting p
             where p.deletedAt is null and p.state = looseknit.server.pot.Potting$State.HERE
             """)
-    List<StandingRow> standing();
+    List<PotRevision> standing();
 
     @Query("""
             select count(p) from Potting p
