@@ -91,6 +91,10 @@ final class Browser implements AutoCloseable {
     private void begins(final Request request) {
         requests.add(request.url());
         asked = System.nanoTime();
+        // what a page still awaited when another took its place does not come any more
+        if (request.isNavigationRequest() && request.frame().parentFrame() == null) {
+            underWay.removeIf(each -> each.frame().equals(request.frame()));
+        }
         // events are heard of for as long as a page is open
         if (!request.resourceType().equals("eventsource")) {
             underWay.add(request);

@@ -41,7 +41,7 @@ class ViewsJourney extends Journey {
             page.setViewportSize(390, 844);
             // charts follow the width a moment later
             assertThatCode(() -> page.waitForFunction(
-                            "document.documentElement.scrollWidth <= document.documentElement.clientWidth"))
+                            "() => document.documentElement.scrollWidth <= document.documentElement.clientWidth"))
                     .as(() -> "%s on a phone, where these stand out: %s".formatted(view.getKey(), page.evaluate(WIDE)))
                     .doesNotThrowAnyException();
             wrong.addAll(

@@ -1,13 +1,22 @@
 package looseknit.core.find;
 
+import java.lang.invoke.MethodHandles;
+import java.lang.invoke.VarHandle;
+import java.util.Arrays;
 import looseknit.core.dry.Reservoir;
 import looseknit.core.reading.Drying;
 import looseknit.core.reading.DryingDays;
 
-/** Days to dry by usable water, worked out once for a pot: for the search, which reads it millions of times. */
+/**
+ * Days to dry by usable water, for a pot: for the search, which reads it millions of times. A row is worked out when it is first read; two
+ * threads that need it at once come to the same.
+ */
 final class DryTable implements DryingDays {
 
     private static final int ROWS = 800;
+
+    /** Reads and writes a row as a whole, without waiting for other threads. */
+    private static final VarHandle ROW = MethodHandles.arrayElementVarHandle(double[].class);
 
     private final Drying drying;
     private final double perRow;
@@ -16,16 +25,25 @@ final class DryTable implements DryingDays {
     DryTable(final Drying drying) {
         this.drying = drying;
         this.perRow = drying.litres() / ROWS;
-        for (int row = 0; row <= ROWS; row++) {
-            days[row] = drying.days(Math.max(1e-4, row * perRow));
+        Arrays.fill(days, Double.NaN);
+    }
+
+    private double row(final int row) {
+        final double known = (double) ROW.getOpaque(days, row);
+        if (!Double.isNaN(known)) {
+            return known;
         }
+        final double found = drying.days(Math.max(1e-4, row * perRow));
+        ROW.setOpaque(days, row, found);
+        return found;
     }
 
     @Override
     public double days(final double usableLitres) {
         final double place = usableLitres / perRow;
         final int row = Math.min(ROWS - 1, (int) place);
-        return days[row] + Math.min(1, place - row) * (days[row + 1] - days[row]);
+        final double here = row(row);
+        return here + Math.min(1, place - row) * (row(row + 1) - here);
     }
 
     /**

@@ -68,6 +68,12 @@ public record Material(
         within("material.halfLifeYears", halfLifeYears, 0.01, Double.POSITIVE_INFINITY, Limit.YEARS);
     }
 
+    /** By its id alone: what is equal has the same, and materials are looked up too often to go through all of their figures. */
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+
     /**
      * Density, pores and packing.
      *

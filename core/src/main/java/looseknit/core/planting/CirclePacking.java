@@ -125,10 +125,11 @@ final class CirclePacking {
 
     /** The same points, drawn back to the edge where they lie beyond it. */
     private static double[] into(final double[] at) {
-        double widest = 1;
+        double squared = 1;
         for (int i = 0; i < at.length; i += 2) {
-            widest = Math.max(widest, Math.hypot(at[i], at[i + 1]));
+            squared = Math.max(squared, at[i] * at[i] + at[i + 1] * at[i + 1]);
         }
+        final double widest = Math.sqrt(squared);
         final double[] in = new double[at.length];
         for (int i = 0; i < at.length; i++) {
             in[i] = at[i] / widest;
@@ -137,12 +138,14 @@ final class CirclePacking {
     }
 
     static double apart(final double[] at) {
-        double least = 2;
+        double squared = 4;
         for (int i = 0; i < at.length; i += 2) {
             for (int j = i + 2; j < at.length; j += 2) {
-                least = Math.min(least, Math.hypot(at[i] - at[j], at[i + 1] - at[j + 1]));
+                final double x = at[i] - at[j];
+                final double y = at[i + 1] - at[j + 1];
+                squared = Math.min(squared, x * x + y * y);
             }
         }
-        return least;
+        return Math.sqrt(squared);
     }
 }

@@ -358,17 +358,16 @@ public record Placing(List<Spot> spots, double apartCm, double fromWallCm) {
 
     /** Smallest distance between two [cm]. */
     private static double apart(final List<Spot> spots) {
-        double least = Double.POSITIVE_INFINITY;
+        double squared = Double.POSITIVE_INFINITY;
         for (int i = 0; i < spots.size(); i++) {
+            final Spot one = spots.get(i);
             for (int j = i + 1; j < spots.size(); j++) {
-                least = Math.min(
-                        least,
-                        Math.hypot(
-                                spots.get(i).x() - spots.get(j).x(),
-                                spots.get(i).y() - spots.get(j).y()));
+                final double x = one.x() - spots.get(j).x();
+                final double y = one.y() - spots.get(j).y();
+                squared = Math.min(squared, x * x + y * y);
             }
         }
-        return least;
+        return Math.sqrt(squared);
     }
 
     /** Where centres may lie: the mouth at the surface of the mix, less what is kept to the wall. */

@@ -96,7 +96,6 @@ public final class RecipeReader {
         final List<Message> notes = new ArrayList<>();
         final String clean = text("recipe", written, LONGEST).replaceAll("[ \\u00a0]+", " ");
         final List<String> typed = pieces(clean, amounts, notes);
-        within("number of materials", amounts.size(), 1, Recipe.MOST_PARTS, Limit.NUMBER);
         final List<Guess> guesses = amounts.stream()
                 .map(each -> NameGuess.of(each.name(), things, MOST_CHOICES))
                 .toList();
@@ -118,10 +117,11 @@ public final class RecipeReader {
 
     private List<String> pieces(final String clean, final List<WrittenAmount> amounts, final List<Message> notes) {
         final RecipePieces pieces = RecipePieces.of(clean);
+        within("number of materials", pieces.pieces().size(), 1, Recipe.MOST_PARTS, Limit.NUMBER);
         pieces.pieces().forEach(each -> amounts.add(WrittenAmount.of(each.text())));
         amounts.replaceAll(each -> each.sharing(amounts));
         notes.addAll(pieces.notes());
-        if (!amounts.isEmpty() && amounts.stream().noneMatch(WrittenAmount::said)) {
+        if (amounts.stream().noneMatch(WrittenAmount::said)) {
             notes.add(RecipeSentence.EQUAL_PARTS.with());
         }
         return pieces.pieces().stream().map(RecipePieces.Piece::typed).toList();

@@ -12,12 +12,14 @@ import java.util.Map;
 /** Every code of the core. */
 public final class Codes {
 
+    private static final List<Object> CONSTANTS = constants();
+
     private Codes() {}
 
     /** Arguments of every code, by its key. */
     public static Map<String, List<String>> all() {
         final Map<String, List<String>> all = new LinkedHashMap<>();
-        for (final Object constant : constants()) {
+        for (final Object constant : CONSTANTS) {
             final Code code = (Code) constant;
             put(all, code.key(), code.arguments());
             if (constant instanceof Named named) {

@@ -13,6 +13,7 @@ import java.util.UUID;
 import looseknit.core.batch.BatchOrder;
 import looseknit.core.blend.Recipe;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.OpenedSoon;
 import looseknit.server.frame.Workable;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
@@ -29,7 +30,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** Batches over HTTP. */
 @RestController
 @RequestMapping("/api")
-class BatchesController {
+class BatchesController implements OpenedSoon {
+
+    private static final int ON_A_PAGE = 100;
 
     private final Books books;
     private final Batches batches;
@@ -129,11 +132,16 @@ class BatchesController {
     /** A page of batches. */
     record BatchesBody(long total, List<BatchRowBody> batches) {}
 
+    @Override
+    public Object opened() {
+        return page(0, ON_A_PAGE);
+    }
+
     /** A page of all batches: those to mix first, the newest first of each. */
     @GetMapping("/batches")
     BatchesBody page(
             @RequestParam(defaultValue = "0") @Min(0) final int page,
-            @RequestParam(defaultValue = "100") @Min(1) @Max(200) final int size) {
+            @RequestParam(defaultValue = "" + ON_A_PAGE) @Min(1) @Max(200) final int size) {
         final Page<BatchOfVersion> found = batches.page(page, size);
         final Set<UUID> begun = batches.begun(
                 found.getContent().stream().map(each -> each.batch().id()).toList());

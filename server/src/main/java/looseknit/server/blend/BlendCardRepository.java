@@ -11,9 +11,11 @@ import org.springframework.data.jpa.repository.Query;
 /** Kept cards of the swatch book. */
 interface BlendCardRepository extends JpaRepository<BlendCard, UUID> {
 
-    /** Some cards of what is made of the same things. */
-    @Query("select c from BlendCard c join fetch c.blend b where b.deletedAt is null and c.ingredients in :ingredients")
-    List<BlendCard> madeOf(Collection<String> ingredients, Limit most);
+    /** Some recipes of what is made of the same things. */
+    @Query("""
+            select new looseknit.server.blend.BlendCards$Made(b.id, b.name, c.ingredients, b.recipe)
+            from BlendCard c join c.blend b where b.deletedAt is null and c.ingredients in :ingredients""")
+    List<BlendCards.Made> madeOf(Collection<String> ingredients, Limit most);
 
     /** Blends by name, for whoever looks something up. */
     @Query("""
@@ -32,8 +34,7 @@ interface BlendCardRepository extends JpaRepository<BlendCard, UUID> {
     @Query("select count(b) from Blend b where b.deletedAt is null and b.archivedAt is not null")
     long laidAway();
 
-    @Query("select count(c) > 0 from BlendCard c join c.blend b where b.deletedAt is null and c.stale = true")
-    boolean anyStale();
+    boolean existsByStaleTrue();
 
     @Query("select c.id from BlendCard c join c.blend b where c.stale = true order by b.changedAt desc")
     List<UUID> stale(Limit most);

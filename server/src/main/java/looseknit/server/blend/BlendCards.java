@@ -29,6 +29,7 @@ import looseknit.server.frame.UnknownName;
 import looseknit.server.frame.Workable;
 import looseknit.server.message.Speech;
 import looseknit.server.reading.KnownSource;
+import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
@@ -195,7 +196,7 @@ public class BlendCards {
                 cards.laidAway(),
                 cards.groups(),
                 cards.materialsInUse(),
-                cards.anyStale(),
+                cards.existsByStaleTrue(),
                 shown.stream()
                         .map(each -> body(each, same.getOrDefault(each.card().id(), List.of())))
                         .toList());
@@ -259,8 +260,8 @@ public class BlendCards {
             return Map.of();
         }
         final Map<String, List<Mix>> alike = cards.madeOf(wanted, Limit.of(MOST_COMPARED)).stream()
-                .map(card -> new Mix(card, card.blend().recipe().toCore(books)))
-                .collect(Collectors.groupingBy(mix -> mix.card().ingredients()));
+                .map(made -> new Mix(made, made.recipe().toCore(books)))
+                .collect(Collectors.groupingBy(mix -> mix.made().ingredients()));
         final Map<UUID, List<SameMixBody>> same = new HashMap<>();
         for (final Read read : shown) {
             final List<Mix> candidates = alike.getOrDefault(read.card().ingredients(), List.of());
@@ -271,16 +272,17 @@ public class BlendCards {
         return same;
     }
 
-    /** A card with its recipe. */
-    private record Mix(BlendCard card, Recipe recipe) {}
+    /** What a blend is made of. */
+    record Made(UUID id, String name, String ingredients, RecipeBody recipe) {}
+
+    private record Mix(Made made, Recipe recipe) {}
 
     private List<SameMixBody> same(final BlendCard card, final Collection<Mix> candidates) {
         final Recipe recipe = card.blend().recipe().toCore(books);
         return candidates.stream()
-                .filter(other -> !other.card().id().equals(card.id()))
+                .filter(other -> !other.made().id().equals(card.id()))
                 .filter(other -> RecipeChanges.sameMix(recipe, other.recipe()))
-                .map(other ->
-                        new SameMixBody(other.card().id(), other.card().blend().name()))
+                .map(other -> new SameMixBody(other.made().id(), other.made().name()))
                 .limit(MOST_ALIKE)
                 .toList();
     }

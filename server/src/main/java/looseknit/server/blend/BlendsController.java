@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import looseknit.server.frame.OpenedSoon;
 import looseknit.server.need.BriefBody;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
@@ -26,7 +27,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** Blends over HTTP. */
 @RestController
 @RequestMapping("/api/blends")
-class BlendsController {
+class BlendsController implements OpenedSoon {
+
+    private static final int ON_A_PAGE = 60;
 
     private final Blends blends;
     private final BlendCards cards;
@@ -66,6 +69,11 @@ class BlendsController {
             @NotNull String name,
             @Nullable Integer version) {}
 
+    @Override
+    public Object opened() {
+        return page(null, "", "", Set.of(), false, true, BlendCards.Order.CHANGED, 0, ON_A_PAGE);
+    }
+
     /**
      * A page of the swatch book.
      *
@@ -88,7 +96,7 @@ class BlendsController {
             @RequestParam(defaultValue = "true") final boolean archived,
             @RequestParam(defaultValue = "CHANGED") final BlendCards.Order order,
             @RequestParam(defaultValue = "0") @Min(0) final int page,
-            @RequestParam(defaultValue = "60") @Min(1) @Max(BlendCards.MOST) final int size) {
+            @RequestParam(defaultValue = "" + ON_A_PAGE) @Min(1) @Max(BlendCards.MOST) final int size) {
         return cards.page(new BlendCards.Sift(text, group, materialId, plantId, fitting, archived, order), page, size);
     }
 

@@ -20,6 +20,7 @@ import looseknit.core.message.Wording;
 import looseknit.core.need.Plant;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.Stopping;
 import looseknit.server.frame.TestsChanged;
 import looseknit.server.frame.Workable;
 import looseknit.server.reading.KnownSource;
@@ -41,6 +42,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 class CardKeeper {
 
     private static final int AT_ONCE = 40;
+    private static final long PAUSE_MS = 50;
 
     private static final Map<MeasureSystem, Wording> ENGLISH = Map.of(
             MeasureSystem.METRIC, Wording.english(MeasureSystem.METRIC),
@@ -53,6 +55,7 @@ class CardKeeper {
     private final Books books;
     private final KnownSource knownSource;
     private final TransactionTemplate transaction;
+    private final Stopping stopping;
     private final AtomicBoolean toDo = new AtomicBoolean();
 
     CardKeeper(
@@ -62,7 +65,8 @@ class CardKeeper {
             final ReadingModelRepository model,
             final Books books,
             final KnownSource knownSource,
-            final TransactionTemplate transaction) {
+            final TransactionTemplate transaction,
+            final Stopping stopping) {
         this.cards = cards;
         this.blends = blends;
         this.versions = versions;
@@ -70,6 +74,7 @@ class CardKeeper {
         this.books = books;
         this.knownSource = knownSource;
         this.transaction = transaction;
+        this.stopping = stopping;
     }
 
     /** The card of a blend that has changed is written with it. */
@@ -112,18 +117,23 @@ class CardKeeper {
         toDo.set(true);
     }
 
-    /** Reads anew what wants it. */
-    @Scheduled(fixedDelay = 250)
+    /** Reads some of what wants it anew; between some and some others have their turn. */
+    @Scheduled(fixedDelay = PAUSE_MS)
     void readOn() {
-        while (toDo.getAndSet(false)) {
-            final List<UUID> next = transaction.execute(any -> Stream.concat(
-                            cards.withoutCard(Limit.of(AT_ONCE)).stream(), cards.stale(Limit.of(AT_ONCE)).stream())
-                    .toList());
-            next.forEach(id ->
-                    transaction.executeWithoutResult(any -> blends.lock(id).ifPresent(this::writeIfWanted)));
-            if (!next.isEmpty()) {
-                toDo.set(true);
+        if (!toDo.getAndSet(false)) {
+            return;
+        }
+        final List<UUID> next = transaction.execute(any -> Stream.concat(
+                        cards.withoutCard(Limit.of(AT_ONCE)).stream(), cards.stale(Limit.of(AT_ONCE)).stream())
+                .toList());
+        for (final UUID id : next) {
+            if (stopping.stopping()) {
+                return;
             }
+            transaction.executeWithoutResult(any -> blends.lock(id).ifPresent(this::writeIfWanted));
+        }
+        if (!next.isEmpty()) {
+            toDo.set(true);
         }
     }
 

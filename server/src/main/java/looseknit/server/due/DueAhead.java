@@ -2,6 +2,7 @@ package looseknit.server.due;
 
 import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.Stopping;
 import looseknit.server.frame.TestsChanged;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -16,16 +17,18 @@ class DueAhead {
     private static final long AGAIN_MS = 2_000;
 
     private final DueCalendar calendar;
+    private final Stopping stopping;
 
-    DueAhead(final DueCalendar calendar) {
+    DueAhead(final DueCalendar calendar, final Stopping stopping) {
         this.calendar = calendar;
+        this.stopping = stopping;
     }
 
     @Scheduled(initialDelay = SOON_MS, fixedDelay = AGAIN_MS)
     void goOn() {
-        boolean more = calendar.goOn();
-        while (more && !Thread.currentThread().isInterrupted()) {
-            more = calendar.goOn();
+        boolean more = true;
+        while (more && !stopping.stopping() && !Thread.currentThread().isInterrupted()) {
+            more = calendar.goOn(() -> !stopping.stopping());
         }
     }
 

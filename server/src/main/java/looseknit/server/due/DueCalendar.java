@@ -17,6 +17,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
 import looseknit.core.message.Message;
 import looseknit.core.outlook.Ahead;
 import looseknit.server.batch.Batches;
@@ -204,13 +205,14 @@ class DueCalendar {
     /**
      * Reckons on where nobody waits.
      *
+     * @param on asked before each pot whether to go on
      * @return whether there is more to do
      */
-    boolean goOn() {
+    boolean goOn(final BooleanSupplier on) {
         if (!behind.get()) {
             return false;
         }
-        next(0, already -> already < AT_ONCE);
+        next(0, already -> already < AT_ONCE && on.getAsBoolean());
         return behind.get();
     }
 

@@ -1,6 +1,10 @@
 package looseknit.server.frame;
 
+import jakarta.annotation.PreDestroy;
 import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -18,20 +22,37 @@ class OpenedAhead {
     /** The first time everything is loaded, and after a few the machine has made quick code of it. */
     private static final int TIMES = 4;
 
+    private static final long LONGEST_PAGE_S = 4;
+
     private final List<OpenedSoon> pages;
     private final JsonMapper json;
+    private final Stopping stopping;
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(work -> {
+        final Thread thread = new Thread(work, "opened-ahead");
+        thread.setDaemon(true);
+        return thread;
+    });
 
-    OpenedAhead(final List<OpenedSoon> pages, final JsonMapper json) {
+    OpenedAhead(final List<OpenedSoon> pages, final JsonMapper json, final Stopping stopping) {
         this.pages = pages;
         this.json = json;
+        this.stopping = stopping;
     }
 
     @EventListener
     void ready(final ApplicationReadyEvent event) {
         if (event.getApplicationContext() instanceof WebServerApplicationContext) {
-            final Thread thread = new Thread(this::openAll, "opened-ahead");
-            thread.setDaemon(true);
-            thread.start();
+            worker.execute(this::openAll);
+            worker.shutdown();
+        }
+    }
+
+    /** A page that is being worked out when the server stops is waited for: the store is closed after it. */
+    @PreDestroy
+    void stop() throws InterruptedException {
+        worker.shutdown();
+        if (!worker.awaitTermination(LONGEST_PAGE_S, TimeUnit.SECONDS)) {
+            LOG.debug("a page is still being opened");
         }
     }
 
@@ -43,6 +64,9 @@ class OpenedAhead {
 
     /** Opens a page; what is wrong with it is told to whoever opens it. */
     private void open(final OpenedSoon page) {
+        if (stopping.stopping()) {
+            return;
+        }
         try {
             json.writeValueAsBytes(page.opened());
         } catch (final RuntimeException e) {

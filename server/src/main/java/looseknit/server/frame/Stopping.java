@@ -7,7 +7,7 @@ import org.springframework.stereotype.Component;
 
 /** Whether the server is being stopped: whatever still comes is told so instead of failing half-way. */
 @Component
-class Stopping {
+public class Stopping {
 
     private final AtomicBoolean stopping = new AtomicBoolean();
 
@@ -16,7 +16,8 @@ class Stopping {
         stopping.set(true);
     }
 
-    boolean stopping() {
+    /** Whether it has begun to stop; what goes on in the background ends then. */
+    public boolean stopping() {
         return stopping.get();
     }
 }

@@ -15,6 +15,7 @@ import looseknit.core.shelf.BuySizes;
 import looseknit.core.shelf.Commonest;
 import looseknit.core.shelf.Stock;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.OpenedSoon;
 import looseknit.server.shelf.Offers.OfferBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -31,7 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** The shelf over HTTP. */
 @RestController
 @RequestMapping("/api/shelf")
-class ShelfController {
+class ShelfController implements OpenedSoon {
 
     private final Shelf shelf;
     private final Offers offers;
@@ -104,6 +105,11 @@ class ShelfController {
         return Arrays.stream(Stock.Sold.values())
                 .map(each -> new SoldBody(each, each.words(), each.measure(), each.usualSwell()))
                 .toList();
+    }
+
+    @Override
+    public Object opened() {
+        return all();
     }
 
     @GetMapping("/lots")

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import looseknit.core.measure.OutOfRangeException;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -41,8 +42,15 @@ class PasswordsTest {
                 "moos auf dem Dach"
             })
     void aFewWordsAre(final String password) {
-        assertThat(Passwords.encoder().matches(password, Passwords.encoded("Orla", password)))
-                .isTrue();
+        assertThat(Passwords.encoded("Orla", password)).doesNotContain(password);
+    }
+
+    @Test
+    void isKeptAsWhatOnlyItselfMatches() {
+        final String kept = Passwords.encoded("Orla", "tide pool lantern");
+
+        assertThat(Passwords.encoder().matches("tide pool lantern", kept)).isTrue();
+        assertThat(Passwords.encoder().matches("tide pool lanterns", kept)).isFalse();
     }
 
     @ParameterizedTest
