@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Frame;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -14,10 +16,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
 
 /** Headless Chromium from the system, and a note of everything that it asked of anybody. */
 final class Browser implements AutoCloseable {
@@ -44,7 +46,7 @@ final class Browser implements AutoCloseable {
     private final List<String> errors = new ArrayList<>();
 
     /** What was asked for and has not come yet. */
-    private final Set<Request> underWay = new HashSet<>();
+    private final Map<Request, Optional<Frame>> underWay = new HashMap<>();
 
     private long asked;
 
@@ -91,13 +93,23 @@ final class Browser implements AutoCloseable {
     private void begins(final Request request) {
         requests.add(request.url());
         asked = System.nanoTime();
+        final Optional<Frame> frame = frame(request);
         // what a page still awaited when another took its place does not come any more
-        if (request.isNavigationRequest() && request.frame().parentFrame() == null) {
-            underWay.removeIf(each -> each.frame().equals(request.frame()));
+        if (request.isNavigationRequest() && frame.isPresent() && frame.get().parentFrame() == null) {
+            underWay.values().removeIf(frame::equals);
         }
         // events are heard of for as long as a page is open
         if (!request.resourceType().equals("eventsource")) {
-            underWay.add(request);
+            underWay.put(request, frame);
+        }
+    }
+
+    /** Where it was asked from; nothing for what the keeper of the application fetches, and for a page that is just being opened. */
+    private static Optional<Frame> frame(final Request request) {
+        try {
+            return Optional.of(request.frame());
+        } catch (final NullPointerException | PlaywrightException noFrame) {
+            return Optional.empty();
         }
     }
 
@@ -118,11 +130,22 @@ final class Browser implements AutoCloseable {
         asked = System.nanoTime();
         while (!underWay.isEmpty() || System.nanoTime() - asked < QUIET.toNanos()) {
             assertThat(System.nanoTime())
-                    .as("still awaited: %s", underWay.stream().map(Request::url).toList())
+                    .as(
+                            "still awaited: %s",
+                            underWay.keySet().stream().map(Request::url).toList())
                     .isLessThan(until);
             page.waitForTimeout(LOOK_MS);
         }
         page.evaluate("document.fonts.ready");
+    }
+
+    /** Waits until a question that a page answers later, with a promise, is answered with yes: waiting for a function takes the promise for it. */
+    static void until(final Page page, final String question) {
+        final long until = System.nanoTime() + LONGEST.toNanos();
+        while (!Boolean.TRUE.equals(page.evaluate(question))) {
+            assertThat(System.nanoTime()).as("still not so: %s", question).isLessThan(until);
+            page.waitForTimeout(LOOK_MS);
+        }
     }
 
     /** Takes the network away, or gives it back. */

@@ -41,11 +41,13 @@ class CareJourney extends Journey {
             page.navigate(app.address() + "/round");
             assertThat(page.locator(".round-card").first()).isVisible();
             Browser.checkAccessibility(page, "the round on a phone");
-            page.evaluate("() => navigator.serviceWorker.ready.then(() => true)");
+            Browser.until(
+                    page,
+                    "() => navigator.serviceWorker.getRegistration().then((keeper) => keeper?.active?.state === 'activated')");
             // the second time the application comes from what is kept, and the round is kept with it
             page.reload();
             assertThat(page.locator(".round-card").first()).isVisible();
-            page.waitForFunction("() => caches.match('/api/round', { ignoreSearch: true }).then((kept) => !!kept)");
+            Browser.until(page, "() => caches.match('/api/round', { ignoreSearch: true }).then((kept) => !!kept)");
 
             phone.network(false);
             page.reload();

@@ -260,16 +260,22 @@ public class BlendCards {
             return Map.of();
         }
         final Map<String, List<Mix>> alike = cards.madeOf(wanted, Limit.of(MOST_COMPARED)).stream()
-                .map(made -> new Mix(made, made.recipe().toCore(books)))
+                .flatMap(made -> recipe(made.recipe()).map(recipe -> new Mix(made, recipe)).stream())
                 .collect(Collectors.groupingBy(mix -> mix.made().ingredients()));
         final Map<UUID, List<SameMixBody>> same = new HashMap<>();
         for (final Read read : shown) {
             final List<Mix> candidates = alike.getOrDefault(read.card().ingredients(), List.of());
             if (candidates.size() > 1) {
-                same.put(read.card().id(), same(read.card(), candidates));
+                recipe(read.card().blend().recipe())
+                        .ifPresent(recipe -> same.put(read.card().id(), same(read.card(), recipe, candidates)));
             }
         }
         return same;
+    }
+
+    /** Nothing while it names what is not there any more, which its card may not have heard of yet. */
+    private Optional<Recipe> recipe(final RecipeBody recipe) {
+        return Workable.found(() -> recipe.toCore(books));
     }
 
     /** What a blend is made of. */
@@ -277,8 +283,7 @@ public class BlendCards {
 
     private record Mix(Made made, Recipe recipe) {}
 
-    private List<SameMixBody> same(final BlendCard card, final Collection<Mix> candidates) {
-        final Recipe recipe = card.blend().recipe().toCore(books);
+    private static List<SameMixBody> same(final BlendCard card, final Recipe recipe, final Collection<Mix> candidates) {
         return candidates.stream()
                 .filter(other -> !other.made().id().equals(card.id()))
                 .filter(other -> RecipeChanges.sameMix(recipe, other.recipe()))

@@ -75,6 +75,9 @@ class OneBadRowTest {
         }) {
             http.perform(ask(list)).andExpect(status().isOk());
         }
+        // a card that has not heard of it yet
+        store.update("UPDATE blend_card SET ingredients = 'own_slag' WHERE blend_id = ?", blend);
+        http.perform(ask("/api/blends")).andExpect(status().isOk());
         http.perform(ask("/api/own-materials"))
                 .andExpect(jsonPath(
                         "$[?(@.id == 'own_slag')].problem",
