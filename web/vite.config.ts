@@ -40,6 +40,17 @@ export default defineConfig({
     outDir: 'target/classes/META-INF/resources',
     emptyOutDir: true,
     chunkSizeWarningLimit: 900,
+    // a page asks for a few larger files instead of some sixty small ones; what only charts need comes with the first chart
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: 'packages', test: /node_modules[\\/](?!echarts|zrender|vue-echarts)/, priority: 2 },
+            { name: 'shared', test: /[\\/]src[\\/](?!.*LineChart)/, minShareCount: 2, priority: 1 },
+          ],
+        },
+      },
+    },
   },
   server: {
     host: '127.0.0.1',

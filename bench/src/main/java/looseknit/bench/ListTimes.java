@@ -8,6 +8,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 
 /**
  * A house with many blends, batches and lots: those of the demo, copied until there are as many as wanted of each, and how long their lists take to be
@@ -23,7 +24,7 @@ public final class ListTimes {
     /**
      * Runs the measurement.
      *
-     * @param args path of the packed server; how many rows of each, if others
+     * @param args path of the packed server; how many rows of each, if others; how many seconds after the start to begin, if not at once
      */
     public static void main(final String[] args) throws IOException, InterruptedException, SQLException {
         final int rows = args.length > 1 ? Integer.parseInt(args[1]) : ROWS;
@@ -33,8 +34,12 @@ public final class ListTimes {
         copy(data, rows);
         try (RunningServer server = RunningServer.start(args[0], data, MACHINE, List.of())) {
             System.out.printf("start-up: %.1f s, %s%n", server.startedSeconds(), server.memory());
+            if (args.length > 2) {
+                TimeUnit.SECONDS.sleep(Long.parseLong(args[2]));
+            }
             LoadTimes.measure(server, "blends", "/api/blends");
             LoadTimes.measure(server, "blends with bark", "/api/blends?text=bark&order=AIR");
+            LoadTimes.measure(server, "blends for another plant", "/api/blends?plantId=jade&order=FIT");
             LoadTimes.measure(server, "names of blends", "/api/blends/names");
             LoadTimes.measure(server, "batches", "/api/batches");
             LoadTimes.measure(server, "shelf", "/api/shelf/lots");

@@ -38,7 +38,7 @@ final class App implements AutoCloseable {
 
     private final Path data;
     private final boolean demo;
-    private final How how;
+    private How how;
     private final int port;
     private AutoCloseable running = () -> {};
 
@@ -95,9 +95,10 @@ final class App implements AutoCloseable {
         return "http://127.0.0.1:" + port;
     }
 
-    /** Ends it and starts it again on the same data. */
+    /** Ends it and starts it again on the same data; the packed one as one of this process, which is warm. */
     void restart() throws IOException, InterruptedException {
         close();
+        how = How.HERE;
         launch();
     }
 

@@ -26,8 +26,12 @@ class WrongInputJourney extends Journey {
 
     @BeforeEach
     void newBlend() {
-        page = browser.page();
-        page.navigate(app.address() + "/blends");
+        if (page == null) {
+            page = browser.page();
+            page.navigate(app.address() + "/blends");
+        } else {
+            browser.go(page, "/blends");
+        }
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New blend"))
                 .first()
                 .click();
@@ -161,6 +165,7 @@ class WrongInputJourney extends Journey {
         assertThat(parts(other, "Perlite, medium")).hasValue("4");
         assertThat(other.getByText("saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
+        other.close();
     }
 
     @Test

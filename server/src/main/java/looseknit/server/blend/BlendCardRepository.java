@@ -17,6 +17,16 @@ interface BlendCardRepository extends JpaRepository<BlendCard, UUID> {
             from BlendCard c join c.blend b where b.deletedAt is null and c.ingredients in :ingredients""")
     List<BlendCards.Made> madeOf(Collection<String> ingredients, Limit most);
 
+    /** What of some blends is read. */
+    @Query("""
+            select new looseknit.server.blend.ReadForPlants$Written(b.id, b.revision, b.brief, b.recipe)
+            from Blend b where b.id in :ids""")
+    List<ReadForPlants.Written> written(Collection<UUID> ids);
+
+    /** Cards with their blends. */
+    @Query("select c from BlendCard c join fetch c.blend where c.id in :ids")
+    List<BlendCard> withBlends(Collection<UUID> ids);
+
     /** Blends by name, for whoever looks something up. */
     @Query("""
             select new looseknit.server.blend.BlendNameBody(b.id, b.name, c.plantId, c.firstMaterial)

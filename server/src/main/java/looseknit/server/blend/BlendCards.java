@@ -5,16 +5,14 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Supplier;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
-import looseknit.core.bench.Evaluator;
-import looseknit.core.bench.Glance;
+import java.util.stream.Stream;
 import looseknit.core.blend.Recipe;
 import looseknit.core.blend.RecipeChanges;
 import looseknit.core.caution.Caution;
@@ -28,7 +26,6 @@ import looseknit.server.frame.Books;
 import looseknit.server.frame.UnknownName;
 import looseknit.server.frame.Workable;
 import looseknit.server.message.Speech;
-import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
@@ -60,19 +57,19 @@ public class BlendCards {
     private final Books books;
     private final BlendCardRepository cards;
     private final SiftedCards sifted;
-    private final KnownSource knownSource;
+    private final ReadForPlants readForPlants;
     private final Speech speech;
 
     BlendCards(
             final Books books,
             final BlendCardRepository cards,
             final SiftedCards sifted,
-            final KnownSource knownSource,
+            final ReadForPlants readForPlants,
             final Speech speech) {
         this.books = books;
         this.cards = cards;
         this.sifted = sifted;
-        this.knownSource = knownSource;
+        this.readForPlants = readForPlants;
         this.speech = speech;
     }
 
@@ -153,18 +150,12 @@ public class BlendCards {
     /** A blend of the same mix. */
     record SameMixBody(UUID id, String name) {}
 
-    /** A card with what was read, which is put into words only for those that are shown. */
+    /** A card with what was read. */
     private record Read(
             BlendCard card,
-            Supplier<CardFacts> words,
-            Map<Property, Double> values,
+            CardFacts facts,
             boolean fits,
-            @Nullable Double fit) {
-
-        CardFacts facts() {
-            return words.get();
-        }
-    }
+            @Nullable Double fit) {}
 
     /**
      * A page of the swatch book.
@@ -183,12 +174,14 @@ public class BlendCards {
         if (wanted.isEmpty()) {
             total = sifted.count(sift, sift.fitting());
             shown = sifted.some(sift, sift.fitting(), (long) page * size, size).stream()
-                    .map(card -> new Read(card, card::facts, card.facts().values(), card.fits(), card.fit()))
+                    .map(card -> new Read(card, card.facts(), card.fits(), card.fit()))
                     .toList();
         } else {
-            final List<Read> all = readFor(wanted.get(), sift);
+            final List<UUID> all = readFor(wanted.get(), sift);
             total = all.size();
-            shown = all.stream().skip((long) page * size).limit(size).toList();
+            shown = shown(
+                    wanted.get(),
+                    all.stream().skip((long) page * size).limit(size).toList());
         }
         final Map<UUID, List<SameMixBody>> same = same(shown);
         return new BookPageBody(
@@ -208,46 +201,43 @@ public class BlendCards {
         return cards.names();
     }
 
-    /** All that pass, read for another plant than their own. */
-    private List<Read> readFor(final Plant plant, final Sift sift) {
-        return sifted.all(sift).stream()
+    /** All that pass, in their order when they are read for another plant than their own. */
+    private List<UUID> readFor(final Plant plant, final Sift sift) {
+        final Stream<ReadForPlants.Reading> passing =
+                readForPlants.of(plant, sifted.stored(sift)).stream().filter(read -> read.fits() || !sift.fitting());
+        return inOrder(passing, sift.order()).map(ReadForPlants.Reading::id).toList();
+    }
+
+    private List<Read> shown(final Plant plant, final List<UUID> ids) {
+        final Map<UUID, BlendCard> byId =
+                cards.withBlends(ids).stream().collect(Collectors.toMap(BlendCard::id, card -> card));
+        return ids.stream()
+                .flatMap(id -> Optional.ofNullable(byId.get(id)).stream())
                 .map(card -> readFor(plant, card))
-                .filter(read -> read.fits() || !sift.fitting())
-                .sorted(comparator(sift.order()))
                 .toList();
     }
 
     private Read readFor(final Plant plant, final BlendCard card) {
         final Blend blend = card.blend();
-        return Workable.found(() -> {
-                    final Glance glance = Evaluator.glance(
-                            blend.recipe().toCore(books),
-                            blend.brief().toCore(books).with(plant),
-                            knownSource.known(blend.id(), blend.recipe()));
-                    return new Read(
-                            card,
-                            () -> CardKeeper.facts(glance),
-                            glance.values(),
-                            glance.fits(),
-                            glance.fit().isPresent() ? glance.fit().getAsDouble() : null);
-                })
-                .orElseGet(() -> new Read(card, () -> CardFacts.NONE, Map.of(), false, null));
+        return readForPlants
+                .glance(plant, blend.id(), blend.brief(), blend.recipe())
+                .map(glance -> new Read(card, CardKeeper.facts(glance), glance.fits(), CardKeeper.fit(glance)))
+                .orElseGet(() -> new Read(card, CardFacts.NONE, false, null));
     }
 
-    private static Comparator<Read> comparator(final Order order) {
+    /** By what was read, the highest first; as they come from the store where that is the order. */
+    private static Stream<ReadForPlants.Reading> inOrder(
+            final Stream<ReadForPlants.Reading> readings, final Order order) {
         return switch (order) {
-            case CHANGED ->
-                Comparator.comparing((Read read) -> read.card().blend().changedAt())
-                        .reversed();
-            case NAME -> Comparator.comparing(read -> read.card().blend().name().toLowerCase(Locale.ROOT));
-            case FIT ->
-                Comparator.comparingDouble((Read read) -> read.fit() == null ? -1 : read.fit())
-                        .reversed();
+            case CHANGED, NAME -> readings;
+            case FIT -> readings.sorted(highestFirst(read -> Objects.requireNonNullElse(read.fit(), -1.0)));
             default ->
-                Comparator.comparingDouble(
-                                (Read read) -> read.facts().values().getOrDefault(Property.valueOf(order.name()), -1.0))
-                        .reversed();
+                readings.sorted(highestFirst(read -> read.values().getOrDefault(Property.valueOf(order.name()), -1.0)));
         };
+    }
+
+    private static Comparator<ReadForPlants.Reading> highestFirst(final ToDoubleFunction<ReadForPlants.Reading> by) {
+        return Comparator.comparingDouble(by).reversed();
     }
 
     /** The other blends that are the same mix, for each of those that are shown. */

@@ -25,6 +25,7 @@ import looseknit.server.frame.TestsChanged;
 import looseknit.server.frame.Workable;
 import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
@@ -168,9 +169,12 @@ class CardKeeper {
         card.read(
                 glance.map(CardKeeper::facts).orElse(CardFacts.NONE),
                 glance.map(Glance::fits).orElse(false),
-                glance.filter(each -> each.fit().isPresent())
-                        .map(each -> each.fit().getAsDouble())
-                        .orElse(null));
+                glance.map(CardKeeper::fit).orElse(null));
+    }
+
+    /** How well it fits, 0 to 100; null without a plant. */
+    static @Nullable Double fit(final Glance glance) {
+        return glance.fit().isPresent() ? glance.fit().getAsDouble() : null;
     }
 
     /** What a glance shows, to keep. */

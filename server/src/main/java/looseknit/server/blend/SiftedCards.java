@@ -25,7 +25,9 @@ class SiftedCards {
             "and (select count(m) from BlendCard d join d.materials m where d = c and m in :materials) = :count ";
 
     private static final String ALL =
-            "select count(b) from Blend b where b.deletedAt is null and (:archived = true or b.archivedAt is null)";
+            "from Blend b where b.deletedAt is null and (:archived = true or b.archivedAt is null) ";
+
+    private static final String STORED = "select new looseknit.server.blend.ReadForPlants$Stored(b.id, b.revision) ";
 
     private static final String CHANGED = "b.changedAt desc";
 
@@ -53,11 +55,8 @@ class SiftedCards {
 
     /** How many pass. Where nothing is looked for the cards, which are long, need not be read for it. */
     long count(final BlendCards.Sift sift, final boolean fitting) {
-        if (sift.text().isBlank()
-                && sift.group().isEmpty()
-                && sift.materialIds().isEmpty()
-                && !fitting) {
-            return store.createQuery(ALL, Long.class)
+        if (ofAllBlends(sift) && !fitting) {
+            return store.createQuery("select count(b) " + ALL, Long.class)
                     .setParameter("archived", sift.archived())
                     .getSingleResult();
         }
@@ -73,9 +72,22 @@ class SiftedCards {
                 .getResultList();
     }
 
-    /** All that pass, those that were changed last first. */
-    List<BlendCard> all(final BlendCards.Sift sift) {
-        return inOrder(sift, BlendCards.Order.CHANGED, false).getResultList();
+    /** All that pass however they fit: those that were changed last first, or by name where that is asked for. */
+    List<ReadForPlants.Stored> stored(final BlendCards.Sift sift) {
+        final String order = "order by "
+                + ORDERS.get(sift.order() == BlendCards.Order.NAME ? BlendCards.Order.NAME : BlendCards.Order.CHANGED);
+        return ofAllBlends(sift)
+                ? store.createQuery(STORED + ALL + order, ReadForPlants.Stored.class)
+                        .setParameter("archived", sift.archived())
+                        .getResultList()
+                : asked(STORED + FROM.formatted(""), order, sift, false, ReadForPlants.Stored.class)
+                        .getResultList();
+    }
+
+    private static boolean ofAllBlends(final BlendCards.Sift sift) {
+        return sift.text().isBlank()
+                && sift.group().isEmpty()
+                && sift.materialIds().isEmpty();
     }
 
     private TypedQuery<BlendCard> inOrder(
