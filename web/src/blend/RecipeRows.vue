@@ -189,8 +189,14 @@ li.chosen {
 .adding {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 14px;
+  gap: 10px 14px;
   align-items: center;
+}
+.adding > :first-child {
+  grid-column: 1 / -1;
+}
+.adding > .plain {
+  justify-self: start;
 }
 @media (width <= 640px) {
   li {

@@ -29,6 +29,8 @@ import looseknit.server.store.Remembered;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -168,6 +170,7 @@ public class Assays implements KnownSource, TakenAway {
         beliefs.forget();
     }
 
+    @Order(Ordered.HIGHEST_PRECEDENCE + 1)
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     @EventListener
     void changedElsewhere(final ChangedElsewhere event) {
@@ -200,14 +203,14 @@ public class Assays implements KnownSource, TakenAway {
         return tests.findById(id).orElseThrow(() -> new NotThere("test"));
     }
 
-    /** Beliefs are worked out anew once the change is stored. */
+    /** Beliefs are worked out anew once the change is stored, before anybody reads by them what they change. */
     private void forget() {
-        events.publishEvent(new TestsChanged());
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(final int status) {
                 beliefs.forget();
             }
         });
+        events.publishEvent(new TestsChanged());
     }
 }
