@@ -20,6 +20,7 @@ import looseknit.core.need.Growing;
 import looseknit.core.need.Needs;
 import looseknit.core.need.Plant;
 import looseknit.core.need.PlantBook;
+import looseknit.server.frame.Given;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -51,6 +52,9 @@ public record OwnPlantBody(
 
     public OwnPlantBody {
         otherNames = otherNames == null || otherNames.isEmpty() ? null : List.copyOf(otherNames);
+        botanical = Given.words(botanical);
+        poison = Given.words(poison);
+        note = Given.words(note);
     }
 
     /**
@@ -67,11 +71,10 @@ public record OwnPlantBody(
         return new Plant(
                 id,
                 text("plant.name", name, 80),
-                botanical == null || botanical.isBlank() ? like.botanical() : botanical,
+                botanical == null ? like.botanical() : botanical,
                 Objects.requireNonNullElse(otherNames, List.of()),
                 like.kind(),
-                book.family(botanical == null || botanical.isBlank() ? like.botanical() : botanical)
-                        .or(like::family),
+                book.family(botanical == null ? like.botanical() : botanical).or(like::family),
                 Plant.Breadth.ONE,
                 new Needs(
                         band("plant.air", airLowPercent, airHighPercent, n.air(), 0.01, 95, Limit.PER_CENT),
@@ -103,7 +106,7 @@ public record OwnPlantBody(
                 like.usual(),
                 poison == null ? like.poison() : new TableText(poison),
                 like.trade(),
-                note == null || note.isBlank() ? like.note() : new TableText(note),
+                note == null ? like.note() : new TableText(note),
                 "your own, after %s".formatted(like.name()));
     }
 

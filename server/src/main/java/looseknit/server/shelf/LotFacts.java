@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
 import looseknit.core.shelf.Stock;
+import looseknit.server.frame.Given;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -45,6 +46,11 @@ public record LotFacts(
         boolean quarantined,
 
         @Valid @Nullable MeasuredBody measured) {
+
+    public LotFacts {
+        supplier = Given.words(supplier);
+        measured = MeasuredBody.NOTHING.equals(measured) ? null : measured;
+    }
 
     /** The same lot with so much left. */
     LotFacts left(final double litres) {

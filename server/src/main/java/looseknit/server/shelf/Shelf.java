@@ -145,7 +145,7 @@ public class Shelf implements TakenAway {
     public String nameOf(final UUID id) {
         final LotFacts facts = find(id).facts();
         final String name = known(facts).map(Material::name).orElse(facts.materialId());
-        return facts.supplier() == null || facts.supplier().isBlank() ? name : name + ", " + facts.supplier();
+        return facts.supplier() == null ? name : name + ", " + facts.supplier();
     }
 
     /** Bags that run out or have been open for long, up to a day. */

@@ -1,6 +1,7 @@
 package looseknit.server.table;
 
 import static looseknit.server.ApiTest.Requests.ask;
+import static looseknit.server.ApiTest.Requests.change;
 import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
@@ -239,11 +240,18 @@ class ImportsApiTest {
         http.perform(send("/api/own-materials", """
                 {"id":"own_export","facts":{"name":"Export, with a comma","mix":{"parts":[{"materialId":"peat","amount":2.5}],"certainty":"UNKNOWN","fed":true}}}"""));
         http.perform(
-                        org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put(
-                                        "/api/own-plants/my_export")
-                                .contentType(MediaType.APPLICATION_JSON)
-                                .content(
-                                        "{\"name\":\"Export \\\"quoted\\\"\",\"likeId\":\"jade\",\"airLowPercent\":20.5,\"otherNames\":[\"a\",\"b\"]}"))
+                        change(
+                                "/api/own-plants/my_export",
+                                "{\"name\":\"Export \\\"quoted\\\"\",\"likeId\":\"jade\",\"airLowPercent\":20.5,\"otherNames\":[\"a\",\"b\"]}"))
+                .andExpect(status().isOk());
+        http.perform(
+                        change(
+                                "/api/own-plants/my_left_empty",
+                                "{\"name\":\"Left empty\",\"botanical\":\" \",\"likeId\":\"jade\",\"otherNames\":[],\"poison\":\"\",\"note\":\"\"}"))
+                .andExpect(status().isOk());
+        http.perform(send("/api/shelf/lots", """
+                {"id":"%s","facts":{"materialId":"peat","sold":"LOOSE_LITRES","amount":10,"swell":0,"leftLitres":3,"supplier":" ",
+                 "fed":false,"rinsed":false,"quarantined":false,"measured":{}}}""".formatted(UUID.nameUUIDFromBytes(new byte[] {2}))))
                 .andExpect(status().isOk());
         http.perform(send("/api/shelf/lots", """
                 {"id":"%s","facts":{"materialId":"own_export","sold":"LOOSE_LITRES","amount":12.25,"swell":0,"leftLitres":3,"price":1.1,
