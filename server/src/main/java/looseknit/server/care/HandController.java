@@ -118,7 +118,8 @@ class HandController implements OpenedSoon {
         final Map<Optional<String>, Hand.Intervals> byPlace = here.stream()
                 .collect(Collectors.groupingBy(
                         HandController::placeOf,
-                        Collectors.reducing(Hand.Intervals.NONE, pot -> pot.since(since), Hand.Intervals::with)));
+                        Collectors.reducing(
+                                Hand.Intervals.NONE, pot -> pot.looks().since(since), Hand.Intervals::with)));
         final List<PotLookedAt> saying =
                 here.stream().filter(pot -> pot.everyDays() != null).toList();
         final Map<Optional<String>, Double> said = saying.stream()
@@ -197,7 +198,7 @@ class HandController implements OpenedSoon {
 
     /** How often a pot is watered outside of its rest. */
     private Optional<Hand> hand(final PotLookedAt pot, final LocalDate since) {
-        return Hand.of(pot.inGrowthSince(since, drying.rest(pot.plantId())));
+        return Hand.of(pot.looks().inGrowthSince(since, drying.rest(pot.plantId())));
     }
 
     private static MisfitBody body(final Misfit misfit, final List<PotLookedAt> here) {

@@ -17,10 +17,22 @@ interface LookRepository extends JpaRepository<Look, UUID> {
 
     Optional<Look> findFirstByPottingIdOrderBySequenceDesc(UUID pottingId);
 
-    /** What is counted of all looks at some pots. */
+    /** What is counted of the looks at some pots that were stored after one. */
     @Query("""
-            select new looseknit.server.care.LookRow(l.pottingId, l.lookedOn, l.answer, l.beforeWateredOn, l.beforeLightly)
-            from Look l where l.pottingId in :pots
+            select new looseknit.server.care.LookRow(
+              l.pottingId, l.sequence, l.lookedOn, l.answer, l.beforeWateredOn, l.beforeLightly)
+            from Look l where l.pottingId in :pots and l.sequence > :last
             """)
-    List<LookRow> rows(Collection<UUID> pots);
+    List<LookRow> after(long last, Collection<UUID> pots);
+
+    /** How many there are at each of some pots that has any. */
+    @Query("""
+            select new looseknit.server.care.LookCount(l.pottingId, count(l))
+            from Look l where l.pottingId in :pots group by l.pottingId
+            """)
+    List<LookCount> counts(Collection<UUID> pots);
+
+    /** How many there are at each pot that has any. */
+    @Query("select new looseknit.server.care.LookCount(l.pottingId, count(l)) from Look l group by l.pottingId")
+    List<LookCount> counts();
 }

@@ -7,7 +7,6 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import looseknit.core.care.Answer;
@@ -19,8 +18,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * What the looks at each pot come to. They are read once and kept in mind; those at a pot are read again when it has changed, as it does with each
- * look, whoever told it. So what is told of all looks does not take longer from year to year.
+ * What the looks at each pot come to. They are read once and kept in mind; when a pot has changed, as it does with each look, whoever told it, those that
+ * came since are read, and all of its looks only if one was taken back. So what is told of all looks does not take longer from year to year.
  */
 @Service
 @Transactional(readOnly = true)
@@ -42,7 +41,8 @@ public class LooksInMind {
     /** How often each answer was given in a year. */
     public Map<Answer, Long> answers(final int year) {
         final Map<Answer, Long> answers = new EnumMap<>(Answer.class);
-        now().forEach(pot -> pot.answers()
+        now().forEach(pot -> pot.looks()
+                .answers()
                 .getOrDefault(year, Map.of())
                 .forEach((answer, count) -> answers.merge(answer, count, Long::sum)));
         return answers;
@@ -62,35 +62,36 @@ public class LooksInMind {
         }
         if (differs()) {
             // looks came or went without a change of their pots, in a file that was taken in for instance
-            known.clear();
-            catchUp();
+            read(miscounted());
         }
         return inOrder;
     }
 
     /** Whether other looks are known than there are, by their number. */
     private boolean differs() {
-        return inOrder.stream().mapToLong(PotLookedAt::looks).sum() != looks.count();
+        return inOrder.stream().mapToLong(pot -> pot.looks().looks()).sum() != looks.count();
+    }
+
+    /** Pots of which other looks are known than there are, by their number. */
+    private List<UUID> miscounted() {
+        final Map<UUID, Long> stored = byPot(looks.counts());
+        return inOrder.stream()
+                .filter(pot -> pot.looks().looks() != stored.getOrDefault(pot.id(), 0L))
+                .map(PotLookedAt::id)
+                .toList();
     }
 
     /** Reads what has changed. */
     private void catchUp() {
         final List<PotRevision> stored = pottings.revisions();
+        final boolean gone =
+                known.keySet().retainAll(stored.stream().map(PotRevision::id).collect(Collectors.toSet()));
         final List<UUID> changed = stored.stream()
                 .filter(each -> !isKnown(each))
                 .map(PotRevision::id)
                 .toList();
-        for (int from = 0; from < changed.size(); from += AT_ONCE) {
-            read(changed.subList(from, Math.min(from + AT_ONCE, changed.size())));
-        }
-        final Set<UUID> there = stored.stream().map(PotRevision::id).collect(Collectors.toSet());
-        if (known.keySet().retainAll(there) || !changed.isEmpty()) {
-            inOrder = known.values().stream()
-                    .sorted(Comparator.comparing(
-                                    PotLookedAt::place, Comparator.nullsLast(Comparator.<String>naturalOrder()))
-                            .thenComparing(PotLookedAt::label)
-                            .thenComparing(PotLookedAt::id))
-                    .toList();
+        if (gone || !changed.isEmpty()) {
+            read(changed);
         }
     }
 
@@ -100,19 +101,64 @@ public class LooksInMind {
     }
 
     private void read(final List<UUID> ids) {
+        // those with looks since the same one together
+        final List<UUID> byLast = ids.stream()
+                .sorted(Comparator.comparingLong(id -> knownOf(id).last()))
+                .toList();
+        for (int from = 0; from < byLast.size(); from += AT_ONCE) {
+            readTogether(byLast.subList(from, Math.min(from + AT_ONCE, byLast.size())));
+        }
+        inOrder = known.values().stream()
+                .sorted(Comparator.comparing(
+                                PotLookedAt::place, Comparator.nullsLast(Comparator.<String>naturalOrder()))
+                        .thenComparing(PotLookedAt::label)
+                        .thenComparing(PotLookedAt::id))
+                .toList();
+    }
+
+    /** Reads some pots and their looks since the last one that is known of the first of them. */
+    private void readTogether(final List<UUID> ids) {
         // pots before their looks: a look that comes in between changes the pot, whose looks are then read again
         final List<Potting> pots = pottings.findAllById(ids);
+        final Map<UUID, Long> stored = byPot(looks.counts(ids));
+        final Map<UUID, List<LookRow>> later = after(knownOf(ids.get(0)).last(), ids);
+        final Map<UUID, CountedLooks> counted = ids.stream()
+                .collect(Collectors.toMap(id -> id, id -> knownOf(id).with(later.getOrDefault(id, List.of()))));
+        // of these some were taken back
+        final List<UUID> others = counted.entrySet().stream()
+                .filter(each -> each.getValue().looks() != stored.getOrDefault(each.getKey(), 0L))
+                .map(Map.Entry::getKey)
+                .toList();
+        if (!others.isEmpty()) {
+            final Map<UUID, List<LookRow>> all = after(CountedLooks.NONE.last(), others);
+            others.forEach(id -> counted.put(id, CountedLooks.NONE.with(all.getOrDefault(id, List.of()))));
+        }
+        pots.forEach(pot ->
+                known.put(pot.id(), PotLookedAt.of(pot, counted.getOrDefault(pot.id(), CountedLooks.NONE))));
+    }
+
+    private CountedLooks knownOf(final UUID id) {
+        final @Nullable PotLookedAt of = known.get(id);
+        return of == null ? CountedLooks.NONE : of.looks();
+    }
+
+    private static Map<UUID, Long> byPot(final List<LookCount> counts) {
+        return counts.stream().collect(Collectors.toMap(LookCount::pottingId, LookCount::looks));
+    }
+
+    private Map<UUID, List<LookRow>> after(final long last, final List<UUID> ids) {
         // the same few hundred days come again and again: each is held once
         final Map<LocalDate, LocalDate> days = new HashMap<>();
         final Map<UUID, List<LookRow>> rows = new HashMap<>();
-        looks.rows(ids)
+        looks.after(last, ids)
                 .forEach(row -> rows.computeIfAbsent(row.pottingId(), any -> new ArrayList<>())
                         .add(new LookRow(
                                 row.pottingId(),
+                                row.sequence(),
                                 days.computeIfAbsent(row.on(), day -> day),
                                 row.answer(),
                                 days.computeIfAbsent(row.before(), day -> day),
                                 row.beforeLightly())));
-        pots.forEach(pot -> known.put(pot.id(), PotLookedAt.of(pot, rows.getOrDefault(pot.id(), List.of()))));
+        return rows;
     }
 }

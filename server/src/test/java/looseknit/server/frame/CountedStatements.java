@@ -10,7 +10,7 @@ public final class CountedStatements implements StatementInspector {
     private static final ThreadLocal<Long> COUNT = ThreadLocal.withInitial(() -> 0L);
 
     /** Statements of this thread so far. */
-    static long ofThisThread() {
+    public static long ofThisThread() {
         return COUNT.get();
     }
 

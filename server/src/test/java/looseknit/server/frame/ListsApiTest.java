@@ -105,10 +105,12 @@ class ListsApiTest {
                 .andExpect(jsonPath("$.cards[*].blend.id", contains(dense.toString())));
         http.perform(ask("/api/blends?text=loft&materialId=peat&materialId=perlite_coarse"))
                 .andExpect(jsonPath("$.total").value(2));
-        http.perform(ask("/api/blends?text=loft&materialId=peat&materialId=loam"))
+        http.perform(send("/api/own-materials", """
+                        {"id":"own_of_no_blend","facts":{"name":"Loft dust","plain":{"matter":"DENSE_STONE","fromMm":1,"toMm":3}}}""")).andExpect(status().isOk());
+        http.perform(ask("/api/blends?text=loft&materialId=peat&materialId=own_of_no_blend"))
                 .andExpect(jsonPath("$.total").value(0))
                 .andExpect(jsonPath("$.materialIds", hasItem("peat")))
-                .andExpect(jsonPath("$.materialIds", not(hasItem("loam"))));
+                .andExpect(jsonPath("$.materialIds", not(hasItem("own_of_no_blend"))));
         http.perform(ask("/api/blends?text=loft&group=nobody")).andExpect(jsonPath("$.cards", hasSize(0)));
         http.perform(ask("/api/blends?size=5000")).andExpect(status().isUnprocessableContent());
     }

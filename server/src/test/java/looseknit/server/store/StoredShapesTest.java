@@ -63,17 +63,21 @@ class StoredShapesTest {
         assertThat(leaves(JSON.readTree(written))).isEqualTo(leaves(JSON.readTree(sample.row())));
     }
 
-    /** What a row says, whatever its components are called. */
+    /** What a row says, whatever its components are called; what is left empty says nothing. */
     private static java.util.List<String> leaves(final JsonNode node) {
+        return all(node).stream().filter(each -> !each.isEmpty()).toList();
+    }
+
+    private static java.util.List<String> all(final JsonNode node) {
         return node.isContainer()
                 ? node.properties().isEmpty()
                         ? node.valueStream()
-                                .flatMap(each -> leaves(each).stream())
+                                .flatMap(each -> all(each).stream())
                                 .sorted()
                                 .toList()
                         : node.properties().stream()
                                 .filter(each -> !each.getKey().equals("v"))
-                                .flatMap(each -> leaves(each.getValue()).stream())
+                                .flatMap(each -> all(each.getValue()).stream())
                                 .sorted()
                                 .toList()
                 : java.util.List.of(node.asString());

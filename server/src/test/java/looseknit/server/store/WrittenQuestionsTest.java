@@ -8,11 +8,8 @@ import static org.mockito.Mockito.when;
 
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.function.UnaryOperator;
 import looseknit.server.ApiTest;
-import org.hibernate.SessionFactory;
+import looseknit.server.frame.CountedStatements;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -28,36 +25,23 @@ class WrittenQuestionsTest {
     @Autowired
     private EntityManagerFactory store;
 
-    private final List<String> asked = new ArrayList<>();
-
     @Test
     void allThatAreWrittenCanBeReadAndNoneIsAsked() {
-        final EntityManager reads = spy(watched());
+        final EntityManager reads = spy(store.createEntityManager());
         final EntityManagerFactory opens = mock();
         when(opens.createEntityManager()).thenReturn(reads);
         final WrittenQuestions questions = new WrittenQuestions(opens, repositories);
+        final long asked = CountedStatements.ofThisThread();
 
         questions.read();
 
+        assertThat(CountedStatements.ofThisThread()).isEqualTo(asked);
         assertThat(questions.written()).hasSizeGreaterThan(20).anyMatch(each -> each.contains("Potting"));
-        try (EntityManager again = watched()) {
+        try (EntityManager again = store.createEntityManager()) {
             for (final String question : questions.written()) {
                 verify(reads).createQuery(question);
                 assertThat(again.createQuery(question)).as(question).isNotNull();
             }
         }
-        assertThat(asked).isEmpty();
-    }
-
-    /** A session that notes what it asks, whatever else of the server asks meanwhile. */
-    private EntityManager watched() {
-        final UnaryOperator<String> notes = sql -> {
-            asked.add(sql);
-            return sql;
-        };
-        return store.unwrap(SessionFactory.class)
-                .withOptions()
-                .statementInspector(notes)
-                .openSession();
     }
 }
