@@ -41,7 +41,7 @@ const { pages, first, error, hasMore, more, fetchingMore } = usePages(
   computed(() => ['blends', 'pages', asked.value]),
   (page) => answer(api.GET('/api/blends', { params: { query: { ...asked.value, page } } })),
   (page) => page.cards,
-  (page) => (page?.beingRead ? AGAIN_MS : false),
+  (page) => (page?.toRead ? AGAIN_MS : false),
 )
 const recordOf = useRecords(forPlant)
 const shown = computed(() => pages.value.flatMap((page) => page.cards))
@@ -86,6 +86,9 @@ useKeys({ n: () => void start() })
       <button type="button" class="plain" @click="picked = []">{{ $t('blend.book.unpick') }}</button>
     </p>
     <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
+    <p v-if="first?.toRead" class="soft" role="status">
+      {{ $t('blend.book.toRead', { n: first.toRead }, first.toRead) }}
+    </p>
     <ul v-if="first" class="choices book">
       <BookCard
         v-for="card in shown"

@@ -276,7 +276,7 @@ describe('the page of the swatch book', () => {
         away: 1,
         groups: ['aroids'],
         materialIds: ['peat'],
-        beingRead: false,
+        toRead: 0,
         cards: query.get('page') === '0' ? cards.slice(0, 1) : cards.slice(1),
       }
     },
@@ -333,6 +333,15 @@ describe('the page of the swatch book', () => {
     await view.get('.picked button').trigger('click')
     await flushPromises()
     expect(router.currentRoute.value.fullPath).toBe('/blends/beside?with=a,c')
+  })
+  it('says how many are still to be read, until none is', async () => {
+    let left = 1200
+    const book = (asked: Asked) => ({ ...answers['GET /api/blends'](asked), toRead: left })
+    const { view } = await show(BlendsPage, {}, { ...answers, 'GET /api/blends': book })
+    await more(view)
+    expect(view.text()).toContain('1200 blends are still being read')
+    left = 0
+    await vi.waitFor(() => expect(view.text()).not.toContain('still being read'), 5000)
   })
 })
 

@@ -3330,10 +3330,11 @@ export interface components {
         BookPageBody: {
             /** Format: int64 */
             away: number;
-            beingRead: boolean;
             cards: components["schemas"]["BlendCardBody"][];
             groups: string[];
             materialIds: string[];
+            /** Format: int64 */
+            toRead: number;
             /** Format: int64 */
             total: number;
         };

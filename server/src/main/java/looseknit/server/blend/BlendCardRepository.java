@@ -44,7 +44,7 @@ interface BlendCardRepository extends JpaRepository<BlendCard, UUID> {
     @Query("select count(b) from Blend b where b.deletedAt is null and b.archivedAt is not null")
     long laidAway();
 
-    boolean existsByStaleTrue();
+    long countByStaleTrue();
 
     @Query("select c.id from BlendCard c join c.blend b where c.stale = true order by b.changedAt desc")
     List<UUID> stale(Limit most);

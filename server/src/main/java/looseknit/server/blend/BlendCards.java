@@ -84,7 +84,12 @@ public class BlendCards {
         PH,
         FOOD,
         WEIGHT,
-        LIFE
+        LIFE;
+
+        /** Whether all must be read to know which comes first. */
+        boolean byReading() {
+            return this != CHANGED && this != NAME;
+        }
     }
 
     /**
@@ -111,14 +116,14 @@ public class BlendCards {
      * @param away how many are laid away
      * @param groups the groups of plants that there are blends for
      * @param materialIds what is in any of them
-     * @param beingRead whether some are being read anew
+     * @param toRead how many are still to be read, for their own plant or for the one that was asked for
      */
     record BookPageBody(
             long total,
             long away,
             List<String> groups,
             List<String> materialIds,
-            boolean beingRead,
+            long toRead,
             List<BlendCardBody> cards) {}
 
     /**
@@ -170,18 +175,21 @@ public class BlendCards {
                         .plant(id)
                         .orElseThrow(() -> new UnknownName("plantId", "plant", id, "Pick one from the Book.")));
         final long total;
+        final long left;
         final List<Read> shown;
         if (wanted.isEmpty()) {
+            left = 0;
             total = sifted.count(sift, sift.fitting());
             shown = sifted.some(sift, sift.fitting(), (long) page * size, size).stream()
                     .map(card -> new Read(card, card.facts(), card.fits(), card.fit()))
                     .toList();
         } else {
-            final List<UUID> all = readFor(wanted.get(), sift);
-            total = all.size();
+            final Passing passing = passing(wanted.get(), sift);
+            total = passing.ids().size();
+            left = passing.left();
             shown = shown(
                     wanted.get(),
-                    all.stream().skip((long) page * size).limit(size).toList());
+                    passing.ids().stream().skip((long) page * size).limit(size).toList());
         }
         final Map<UUID, List<SameMixBody>> same = same(shown);
         return new BookPageBody(
@@ -189,7 +197,7 @@ public class BlendCards {
                 cards.laidAway(),
                 cards.groups(),
                 cards.materialsInUse(),
-                cards.existsByStaleTrue(),
+                cards.countByStaleTrue() + left,
                 shown.stream()
                         .map(each -> body(each, same.getOrDefault(each.card().id(), List.of())))
                         .toList());
@@ -201,11 +209,26 @@ public class BlendCards {
         return cards.names();
     }
 
-    /** All that pass, in their order when they are read for another plant than their own. */
-    private List<UUID> readFor(final Plant plant, final Sift sift) {
-        final Stream<ReadForPlants.Reading> passing =
-                readForPlants.of(plant, sifted.stored(sift)).stream().filter(read -> read.fits() || !sift.fitting());
-        return inOrder(passing, sift.order()).map(ReadForPlants.Reading::id).toList();
+    /**
+     * Blends that pass, read for another plant than their own.
+     *
+     * @param ids in their order; those that are not read yet come last
+     * @param left how many are not read yet
+     */
+    private record Passing(List<UUID> ids, int left) {}
+
+    private Passing passing(final Plant plant, final Sift sift) {
+        final List<ReadForPlants.Stored> stored = sifted.stored(sift);
+        if (!sift.fitting() && !sift.order().byReading()) {
+            return new Passing(stored.stream().map(ReadForPlants.Stored::id).toList(), 0);
+        }
+        final ReadForPlants.AsRead read = readForPlants.of(plant, stored);
+        final Stream<UUID> passing = inOrder(
+                        read.readings().stream().filter(each -> each.fits() || !sift.fitting()), sift.order())
+                .map(ReadForPlants.Reading::id);
+        return new Passing(
+                (sift.fitting() ? passing : Stream.concat(passing, read.left().stream())).toList(),
+                read.left().size());
     }
 
     private List<Read> shown(final Plant plant, final List<UUID> ids) {
@@ -228,12 +251,13 @@ public class BlendCards {
     /** By what was read, the highest first; as they come from the store where that is the order. */
     private static Stream<ReadForPlants.Reading> inOrder(
             final Stream<ReadForPlants.Reading> readings, final Order order) {
-        return switch (order) {
-            case CHANGED, NAME -> readings;
-            case FIT -> readings.sorted(highestFirst(read -> Objects.requireNonNullElse(read.fit(), -1.0)));
-            default ->
-                readings.sorted(highestFirst(read -> read.values().getOrDefault(Property.valueOf(order.name()), -1.0)));
-        };
+        if (!order.byReading()) {
+            return readings;
+        }
+        return readings.sorted(highestFirst(
+                order == Order.FIT
+                        ? read -> Objects.requireNonNullElse(read.fit(), -1.0)
+                        : read -> read.values().getOrDefault(Property.valueOf(order.name()), -1.0)));
     }
 
     private static Comparator<ReadForPlants.Reading> highestFirst(final ToDoubleFunction<ReadForPlants.Reading> by) {

@@ -5,9 +5,13 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.stream.Stream;
 import looseknit.core.bench.Evaluator;
 import looseknit.core.bench.Glance;
 import looseknit.core.need.Plant;
@@ -15,6 +19,7 @@ import looseknit.core.need.Property;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.Stopping;
 import looseknit.server.frame.TestsChanged;
 import looseknit.server.frame.Workable;
 import looseknit.server.need.BriefBody;
@@ -22,33 +27,46 @@ import looseknit.server.reading.KnownSource;
 import looseknit.server.reading.RecipeBody;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * How blends read for another plant than their own. It is kept in mind for the plants that were asked for last; only blends that have changed
- * are read again.
+ * are read again. Whoever asks waits for a few of them; the rest is read on, a few at a time and for nobody who waits.
  */
 @Component
 class ReadForPlants {
 
     private static final int MOST_PLANTS = 4;
 
-    /** So many blends are taken out of the store in one go. */
-    private static final int AT_ONCE = 250;
+    /** So many blends are taken out of the store in one go, and so many does anybody wait for. */
+    private static final int AT_ONCE = 60;
+
+    private static final long PAUSE_MS = 20;
 
     private final Books books;
     private final KnownSource knownSource;
     private final BlendCardRepository cards;
+    private final TransactionTemplate transaction;
+    private final Stopping stopping;
 
     /** By plant; another once anything has changed that they were read by, so that what is being read meanwhile is not kept. */
-    private volatile Map<String, Map<UUID, Reading>> kept = none();
+    private volatile Map<String, ForPlant> kept = none();
 
-    ReadForPlants(final Books books, final KnownSource knownSource, final BlendCardRepository cards) {
+    ReadForPlants(
+            final Books books,
+            final KnownSource knownSource,
+            final BlendCardRepository cards,
+            final TransactionTemplate transaction,
+            final Stopping stopping) {
         this.books = books;
         this.knownSource = knownSource;
         this.cards = cards;
+        this.transaction = transaction;
+        this.stopping = stopping;
     }
 
     /** Which state of a blend is stored. */
@@ -70,10 +88,35 @@ class ReadForPlants {
             boolean fits,
             @Nullable Double fit) {}
 
-    private static Map<String, Map<UUID, Reading>> none() {
+    /**
+     * Blends as far as they are read for a plant.
+     *
+     * @param readings what was read, in the order in which they come
+     * @param left those that are still to be read, in the same order
+     */
+    record AsRead(List<Reading> readings, List<UUID> left) {}
+
+    /** What is kept for a plant, and what is still to be read for it. */
+    private static final class ForPlant {
+
+        private final Plant plant;
+        private final Map<UUID, Reading> known = new ConcurrentHashMap<>();
+        private volatile Queue<UUID> left = new ConcurrentLinkedQueue<>();
+
+        ForPlant(final Plant plant) {
+            this.plant = plant;
+        }
+
+        boolean knows(final Stored blend) {
+            final @Nullable Reading reading = known.get(blend.id());
+            return reading != null && reading.revision() == blend.revision();
+        }
+    }
+
+    private static Map<String, ForPlant> none() {
         return Collections.synchronizedMap(new LinkedHashMap<>(MOST_PLANTS, 1, true) {
             @Override
-            protected boolean removeEldestEntry(final Map.Entry<String, Map<UUID, Reading>> eldest) {
+            protected boolean removeEldestEntry(final Map.Entry<String, ForPlant> eldest) {
                 return size() > MOST_PLANTS;
             }
         });
@@ -92,29 +135,50 @@ class ReadForPlants {
         kept = none();
     }
 
-    /** Blends as they read for a plant, in the order in which they come. */
-    List<Reading> of(final Plant plant, final List<Stored> blends) {
-        final Map<UUID, Reading> known = kept.computeIfAbsent(plant.id(), any -> new ConcurrentHashMap<>());
-        final List<UUID> changed = blends.stream()
-                .filter(each -> !isKnown(known.get(each.id()), each))
-                .map(Stored::id)
-                .toList();
-        for (int from = 0; from < changed.size(); from += AT_ONCE) {
-            cards.written(changed.subList(from, Math.min(from + AT_ONCE, changed.size())))
-                    .forEach(each -> known.put(each.id(), read(plant, each)));
-        }
+    /** Blends as they read for a plant, as far as they are read. */
+    AsRead of(final Plant plant, final List<Stored> blends) {
+        final ForPlant of = kept.computeIfAbsent(plant.id(), any -> new ForPlant(plant));
+        final List<UUID> changed =
+                blends.stream().filter(each -> !of.knows(each)).map(Stored::id).toList();
+        final int now = Math.min(AT_ONCE, changed.size());
+        read(of, changed.subList(0, now));
+        of.left = new ConcurrentLinkedQueue<>(changed.subList(now, changed.size()));
         final List<Reading> readings = new ArrayList<>(blends.size());
+        final List<UUID> left = new ArrayList<>();
         for (final Stored each : blends) {
-            final @Nullable Reading reading = known.get(each.id());
-            if (reading != null) {
+            final @Nullable Reading reading = of.known.get(each.id());
+            if (reading == null) {
+                left.add(each.id());
+            } else {
                 readings.add(reading);
             }
         }
-        return readings;
+        return new AsRead(readings, left);
     }
 
-    private static boolean isKnown(final @Nullable Reading reading, final Stored blend) {
-        return reading != null && reading.revision() == blend.revision();
+    /** Reads some of what is left for each plant; between some and some others have their turn. */
+    @Scheduled(fixedDelay = PAUSE_MS)
+    void readOn() {
+        final List<ForPlant> all;
+        final Map<String, ForPlant> those = kept;
+        synchronized (those) {
+            all = List.copyOf(those.values());
+        }
+        for (final ForPlant of : all) {
+            final List<UUID> next = Stream.generate(of.left::poll)
+                    .limit(AT_ONCE)
+                    .takeWhile(Objects::nonNull)
+                    .toList();
+            if (!next.isEmpty() && !stopping.stopping()) {
+                transaction.executeWithoutResult(any -> read(of, next));
+            }
+        }
+    }
+
+    private void read(final ForPlant of, final List<UUID> blends) {
+        if (!blends.isEmpty()) {
+            cards.written(blends).forEach(each -> of.known.put(each.id(), read(of.plant, each)));
+        }
     }
 
     private Reading read(final Plant plant, final Written blend) {

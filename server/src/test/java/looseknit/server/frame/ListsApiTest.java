@@ -141,10 +141,10 @@ class ListsApiTest {
                         {"id":"%s","facts":{"materialId":"akadama","sold":"LOOSE_LITRES","amount":20,"swell":0,"leftLitres":20,
                          "fed":false,"rinsed":false,"quarantined":false,"measured":{"bulkDensityGPerL":300}}}""".formatted(UUID.randomUUID()))).andExpect(status().isOk());
 
-        for (int i = 0; i < 200 && body(path).contains("\"beingRead\":true"); i++) {
+        for (int i = 0; i < 200 && !body(path).contains("\"toRead\":0,"); i++) {
             Thread.sleep(50);
         }
-        assertThat(body(path)).contains("\"beingRead\":false");
+        assertThat(body(path)).contains("\"toRead\":0,");
         final Object after = JsonPath.read(body(path), weight);
         assertThat(after).isNotEqualTo(before);
     }
