@@ -14,9 +14,11 @@ import java.nio.file.Files;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** The grower's bench, each part of it by keys alone, and counting by touch. */
+@Order(2)
 class BenchJourney extends Journey {
 
     BenchJourney() {

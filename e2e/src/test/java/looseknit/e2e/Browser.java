@@ -15,11 +15,13 @@ import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Queue;
 
 /** Headless Chromium from the system, and a note of everything that it asked of anybody. */
 final class Browser implements AutoCloseable {
@@ -48,7 +50,13 @@ final class Browser implements AutoCloseable {
     /** What was asked for and has not come yet. */
     private final Map<Request, Optional<Frame>> underWay = new HashMap<>();
 
+    private final int width;
+    private final int height;
+
     private long asked;
+
+    /** The page of an earlier journey, to be taken by the next. */
+    private final Queue<Page> rested = new ArrayDeque<>();
 
     Browser(final int width, final int height) {
         this(width, height, false, ServiceWorkerPolicy.BLOCK);
@@ -66,6 +74,8 @@ final class Browser implements AutoCloseable {
 
     private Browser(
             final int width, final int height, final boolean touched, final ServiceWorkerPolicy serviceWorkers) {
+        this.width = width;
+        this.height = height;
         context = RUNNING.get()
                 .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                         .setViewportSize(width, height)
@@ -114,7 +124,22 @@ final class Browser implements AutoCloseable {
     }
 
     Page page() {
-        return context.newPage();
+        return rested.isEmpty() ? context.newPage() : rested.remove();
+    }
+
+    /** Between two journeys: one page is left, as if it were new. Those that stay open hear of every change, and cost more from journey to journey. */
+    void rest() {
+        final List<Page> open = context.pages();
+        open.stream().skip(1).forEach(Page::close);
+        if (!open.isEmpty()) {
+            final Page first = open.get(0);
+            if (rested.isEmpty()) {
+                first.evaluate("sessionStorage.clear()");
+                first.navigate("about:blank");
+                first.setViewportSize(width, height);
+                rested.add(first);
+            }
+        }
     }
 
     /** Goes to another view within the application that is open, as its own links do, and waits until all of it is there. */

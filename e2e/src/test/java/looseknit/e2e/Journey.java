@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
@@ -36,6 +37,11 @@ abstract class Journey {
     void open(@TempDir final Path data) throws Exception {
         app = store == Store.DEMO ? App.startDemo(data) : App.start(data);
         browser = new Browser(1280, 800);
+    }
+
+    @AfterEach
+    void rest() {
+        browser.rest();
     }
 
     @AfterAll

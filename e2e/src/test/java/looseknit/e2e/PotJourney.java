@@ -11,9 +11,11 @@ import com.microsoft.playwright.options.BoundingBox;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** Pots are set up, potted up, changed and told of: by keyboard, by touch, with what cannot be, in two windows. */
+@Order(3)
 class PotJourney extends Journey {
 
     /** What each set-up shows that no other has to. */

@@ -34,6 +34,10 @@ class ShelfJourney extends Journey {
         super(Store.EMPTY);
     }
 
+    /** The page goes on from journey to journey. */
+    @Override
+    void rest() {}
+
     @BeforeAll
     void onePage() {
         page = browser.page();

@@ -10,7 +10,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
-/** Every main view is full, accessible by day and night, within the width of a phone, and in metric units for who has chosen them. The longest: begun first. */
+/** Every main view is full, accessible by day and night, within the width of a phone, and in metric units for who has chosen them. The longest are begun first. */
 @Order(1)
 class ViewsJourney extends Journey {
 

@@ -13,10 +13,29 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** A grower enters what cannot be: each time there are clear words, and nothing is lost. */
+@Order(5)
 class WrongInputJourney extends Journey {
+
+    private static final String AS_STORED = "id => fetch('/api/blends/' + id).then(it => it.text())";
+
+    /** Another blend that is begun like one. */
+    private static final String ANOTHER = """
+            begun => {
+              const { name, brief, recipe } = JSON.parse(begun)
+              const id = crypto.randomUUID()
+              const body = JSON.stringify({ id, name, brief, recipe })
+              return fetch('/api/blends', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body })
+                .then(it => { if (!it.ok) throw new Error(it.status) })
+                .then(() => id)
+            }
+            """;
+
+    /** What a blend looks like that is just begun. */
+    private String begun;
 
     private Page page;
 
@@ -24,19 +43,28 @@ class WrongInputJourney extends Journey {
         super(Store.EMPTY);
     }
 
+    /** The page goes on from journey to journey. */
+    @Override
+    void rest() {}
+
     @BeforeEach
     void newBlend() {
         if (page == null) {
             page = browser.page();
             page.navigate(app.address() + "/blends");
+            button("New blend").first().click();
+            add(page, "sphagnum peat", "Sphagnum peat");
+            add(page, "perlite, medium", "Perlite, medium");
+            saved();
+            begun = (String)
+                    page.evaluate(AS_STORED, page.url().substring(page.url().lastIndexOf('/') + 1));
         } else {
-            browser.go(page, "/blends");
+            browser.go(page, "/blends/" + page.evaluate(ANOTHER, begun));
+            saved();
         }
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New blend"))
-                .first()
-                .click();
-        add(page, "sphagnum peat", "Sphagnum peat");
-        add(page, "perlite, medium", "Perlite, medium");
+    }
+
+    private void saved() {
         assertThat(page.getByText("saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
     }
