@@ -102,6 +102,37 @@ describe('the fall', () => {
     expect(moved[Math.floor(moved.length / 2)]).toBeLessThan(3)
   })
 
+  it('ends soon after a little is changed', () => {
+    const fall = rested()
+    fall.become(chooseGrains([bark, { ...perlite, share: 0.33 }, peat], 60, 40).grains)
+    let steps = 0
+    while (fall.step()) {
+      steps++
+    }
+    expect(steps).toBeLessThan(150)
+  })
+
+  it('does not end while one is in the air, though all others lie', () => {
+    const round = (key: string, size: number, across: number): Grain => ({
+      key,
+      kind: 0,
+      shape: 'ROUND',
+      long: size,
+      broad: size,
+      across,
+      order: 0,
+      turn: 0,
+    })
+    const small = Array.from({ length: 60 }, (_, i) => round(`small ${i}`, 0.4, 0.6 + i / 160))
+    const fall = new Fall(60)
+    fall.become([round('large', 30, 0), ...small])
+    fall.rest()
+    fall.become([...fall.lying.map(({ grain }) => grain), round('late', 0.4, 1)])
+    expect(fall.lying.at(-1)?.y).toBeGreaterThan(25)
+    fall.rest()
+    expect(fall.lying.at(-1)?.y).toBeLessThan(3)
+  })
+
   it('has nothing to do for nothing', () => {
     const fall = new Fall(60)
     fall.become([])

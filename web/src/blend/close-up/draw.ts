@@ -1,5 +1,5 @@
 import type { Lying } from './fall'
-import { chance, outline, type GrainKind } from '@/material/grains'
+import { chance, type Grain, type GrainKind, outline } from '@/material/grains'
 
 /** How the close-up is looked at. */
 export interface Look {
@@ -47,26 +47,46 @@ const path = (pen: Pen, corners: readonly [number, number][], round: boolean) =>
   pen.closePath()
 }
 
+/** Where dust lies, and how large each speck is: x, y and side by turns [mm]. */
+const specks = (look: Look, kind: GrainKind, share: number): Float64Array => {
+  const size = look.widthMm / 150
+  const placed = new Float64Array(3 * Math.round(SPECKS * Math.min(1, share * 1.6)))
+  for (let i = 0; i < placed.length / 3; i++) {
+    placed[3 * i] = chance(`${kind.id}u${i}`) * look.widthMm
+    placed[3 * i + 1] = chance(`${kind.id}v${i}`) * look.heightMm
+    placed[3 * i + 2] = size * (0.6 + 1.6 * chance(`${kind.id}w${i}`))
+  }
+  return placed
+}
+
+/** Dust and outlines are the same in each picture of a fall: worked out once. */
+const dusts = new WeakMap<readonly number[], Float64Array[]>()
+const outlines = new WeakMap<Grain, [number, number][]>()
+
+const once = <K extends object, V>(known: WeakMap<K, V>, key: K, work: () => V): V => {
+  const value = known.get(key) ?? work()
+  known.set(key, value)
+  return value
+}
+
 /** What is too fine for grains of its own lies as dust between the others. */
 const dust = (pen: Pen, look: Look, kinds: readonly GrainKind[], fines: readonly number[]) => {
-  const size = look.widthMm / 150
-  fines.forEach((share, row) => {
-    const kind = kinds[row]
-    if (!kind || share <= 0) {
-      return
-    }
-    pen.fillStyle = wetted(kind.colour, look.wet)
-    const count = Math.round(SPECKS * Math.min(1, share * 1.6))
-    for (let i = 0; i < count; i++) {
-      const x = chance(`${kind.id}u${i}`) * look.widthMm
-      const y = chance(`${kind.id}v${i}`) * look.heightMm
-      const side = size * (0.6 + 1.6 * chance(`${kind.id}w${i}`))
-      pen.fillRect(x, y, side, side)
+  const placed = once(dusts, fines, () =>
+    fines.map((share, row) => {
+      const kind = kinds[row]
+      return kind && share > 0 ? specks(look, kind, share) : new Float64Array()
+    }),
+  )
+  placed.forEach((all, row) => {
+    pen.fillStyle = wetted(kinds[row]?.colour ?? look.ink, look.wet)
+    for (let i = 0; i < all.length; i += 3) {
+      const side = all[i + 2] as number
+      pen.fillRect(all[i] as number, all[i + 1] as number, side, side)
     }
   })
 }
 
-/** Draws the section: what is between the grains first, the grains over it. */
+/** Draws the section: what is between the grains first, the grains over it. What is too fine, by kind, is the same array in each picture of a fall. */
 export const draw = (
   pen: Pen,
   widthPx: number,
@@ -101,7 +121,11 @@ export const draw = (
     pen.setTransform(base)
     pen.translate(x, y)
     pen.rotate(angle)
-    path(pen, outline(grain), grain.shape !== 'ANGULAR')
+    path(
+      pen,
+      once(outlines, grain, () => outline(grain)),
+      grain.shape !== 'ANGULAR',
+    )
     pen.fillStyle = wetted(kind.colour, look.wet)
     pen.fill()
     pen.lineWidth = 0.9 / scale

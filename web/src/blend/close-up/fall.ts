@@ -28,6 +28,10 @@ const MOST_STEPS = 420
 /** A grain that moves less than this in a step lies [mm]. */
 const LIES = 0.03
 const QUIET_STEPS = 12
+/** One that moves more is on its way down, as each is after a few steps of falling [mm]. */
+const FALLS = 0.3
+/** So small a part of the grains may still tremble in a heap that lies. */
+const TREMBLE = 0.02
 /** Part of an overlap that is mended at a time, so that nothing trembles. */
 const MEND = 0.6
 
@@ -92,16 +96,19 @@ export class Fall {
       ball.y += byY - GRAVITY * STEP * STEP
     }
     press(this.balls, near(this.balls), this.width)
-    let most = 0
+    let moving = 0
+    let falling = false
     for (const ball of this.balls) {
       const moved = ball.x - ball.lastX
       const sunk = ball.y - ball.lastY
-      most = Math.max(most, Math.sqrt(moved * moved + sunk * sunk))
+      const way = Math.sqrt(moved * moved + sunk * sunk)
+      moving += way > LIES ? 1 : 0
+      falling ||= way > FALLS
       if (ball.grain.shape !== 'FLAKE' && ball.grain.shape !== 'STRAND') {
         ball.angle -= moved / ball.radius
       }
     }
-    this.quiet = most < LIES ? this.quiet + 1 : 0
+    this.quiet = !falling && moving <= this.balls.length * TREMBLE ? this.quiet + 1 : 0
     return true
   }
 
