@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { draw, wetted } from './draw'
+import { draw, drawGround, wetted } from './draw'
 import { Fall } from './fall'
 import { chance, chooseGrains, type Grain, type GrainKind, outline, sizeAt } from '@/material/grains'
 import { scaleBar, scoopWidth, sectionWidth } from './section'
@@ -174,6 +174,8 @@ describe('the section', () => {
       ink: '#000',
     }
     const grain = chooseGrains([bark], 60, 40).grains[0] as Grain
+    drawGround(pen, 600, 400, look, [bark], [0.2])
+    expect(called.filter((name) => name === 'fillRect').length).toBeGreaterThan(500)
     draw(
       pen,
       600,
@@ -184,11 +186,11 @@ describe('the section', () => {
         { grain, x: 30, y: 20, angle: 0 },
         { grain, x: 30, y: 900, angle: 0 },
       ],
-      [0.2],
+      {} as CanvasImageSource,
     )
     expect(called.filter((name) => name === 'fill')).toHaveLength(1)
     expect(called).toContain('clip')
-    expect(called.filter((name) => name === 'fillRect').length).toBeGreaterThan(500)
+    expect(called).toContain('drawImage')
     expect(wetted('#ffffff', true)).toBe('rgb(179 179 179)')
     expect(wetted('#ffffff', false)).toBe('#ffffff')
   })

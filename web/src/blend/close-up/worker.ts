@@ -1,4 +1,4 @@
-import { draw, type Look } from './draw'
+import { draw, drawGround, type Look } from './draw'
 import { Fall } from './fall'
 import { chooseGrains, type Chosen, type GrainKind } from '@/material/grains'
 
@@ -25,12 +25,13 @@ let fall: Fall | undefined
 let size = ''
 let asked: Asked | undefined
 let chosen: Chosen = { grains: [], fines: [] }
+let ground: OffscreenCanvas | undefined
 let moving = false
 let slowest = 0
 
 const paint = () => {
-  if (asked && canvas && pen && fall) {
-    draw(pen, canvas.width, canvas.height, asked.look, asked.kinds, fall.lying, chosen.fines)
+  if (asked && canvas && pen && fall && ground) {
+    draw(pen, canvas.width, canvas.height, asked.look, asked.kinds, fall.lying, ground)
   }
 }
 
@@ -66,6 +67,11 @@ self.onmessage = ({ data }: MessageEvent<Asked>) => {
   }
   chosen = chooseGrains(data.kinds, widthMm, heightMm)
   fall?.become(chosen.grains)
+  ground = new OffscreenCanvas(data.widthPx, data.heightPx)
+  const under = ground.getContext('2d')
+  if (under) {
+    drawGround(under, data.widthPx, data.heightPx, data.look, data.kinds, chosen.fines)
+  }
   slowest = 0
   if (data.still) {
     fall?.rest()

@@ -3,8 +3,13 @@ package looseknit.server.care;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import looseknit.core.care.Answer;
 import looseknit.core.measure.OutOfRangeException;
@@ -181,9 +186,15 @@ public class Rounds {
                 : null;
     }
 
-    /** Notes looks at several pots, all or none. */
+    /** Notes looks at several pots, all or none; pots are taken in an order that is always the same, so that two rounds at once never wait for one another. */
     public List<Potting> look(final List<Told> all) {
-        return all.stream().map(this::look).toList();
+        final Map<UUID, Potting> looked = new HashMap<>();
+        all.stream()
+                .sorted(Comparator.comparing(Told::pottingId))
+                .forEach(told -> looked.put(told.pottingId(), look(told)));
+        return all.stream()
+                .map(told -> Objects.requireNonNull(looked.get(told.pottingId())))
+                .toList();
     }
 
     /** Days between each of the last waterings of a pot as it stands and the one before [d]. */
@@ -215,9 +226,16 @@ public class Rounds {
         return pottings.saveAndFlush(potting);
     }
 
-    /** Takes back looks at several pots that were told together. */
+    /** Takes back looks at several pots that were told together, in the order in which they are told. */
     public List<Potting> takeBack(final List<UUID> ids) {
-        return ids.stream().filter(looks::existsById).map(this::takeBack).toList();
+        final Map<UUID, UUID> pots =
+                looks.findAllById(ids).stream().collect(Collectors.toMap(Look::id, Look::pottingId));
+        return ids.stream()
+                .distinct()
+                .filter(pots::containsKey)
+                .sorted(Comparator.comparing(pots::get))
+                .map(this::takeBack)
+                .toList();
     }
 
     /** The last looks at a pot, the newest first. */

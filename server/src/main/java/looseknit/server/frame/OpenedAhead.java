@@ -1,6 +1,9 @@
 package looseknit.server.frame;
 
 import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -19,24 +22,29 @@ class OpenedAhead {
 
     private static final Logger LOG = LoggerFactory.getLogger(OpenedAhead.class);
 
-    /** The first time everything is loaded, and after a few the machine has made quick code of it. */
-    private static final int TIMES = 4;
+    /** The first time everything is loaded, and after a few the machine has made quick code of it; of a large house it takes some more. */
+    private static final int FEWEST_TIMES = 4;
+
+    private static final int MOST_TIMES = 15;
+    private static final Duration QUICK = Duration.ofMillis(100);
 
     private static final long LONGEST_PAGE_S = 4;
 
     private final List<OpenedSoon> pages;
     private final JsonMapper json;
     private final Stopping stopping;
+    private final Clock clock;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(work -> {
         final Thread thread = new Thread(work, "opened-ahead");
         thread.setDaemon(true);
         return thread;
     });
 
-    OpenedAhead(final List<OpenedSoon> pages, final JsonMapper json, final Stopping stopping) {
+    OpenedAhead(final List<OpenedSoon> pages, final JsonMapper json, final Stopping stopping, final Clock clock) {
         this.pages = pages;
         this.json = json;
         this.stopping = stopping;
+        this.clock = clock;
     }
 
     @EventListener
@@ -57,9 +65,17 @@ class OpenedAhead {
     }
 
     private void openAll() {
-        for (int time = 0; time < TIMES; time++) {
-            pages.forEach(this::open);
+        List<OpenedSoon> left = pages;
+        for (int time = 1; time <= MOST_TIMES; time++) {
+            final boolean few = time < FEWEST_TIMES;
+            left = left.stream().filter(page -> !isQuick(page) || few).toList();
         }
+    }
+
+    private boolean isQuick(final OpenedSoon page) {
+        final Instant from = clock.instant();
+        open(page);
+        return Duration.between(from, clock.instant()).compareTo(QUICK) < 0;
     }
 
     /** Opens a page; what is wrong with it is told to whoever opens it. */

@@ -5,10 +5,13 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 import static org.mockito.Mockito.withSettings;
 
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -39,12 +42,36 @@ class OpenedAheadTest {
                         },
                         opened::incrementAndGet),
                 new JsonMapper(),
-                stopping);
+                stopping,
+                Clock.systemUTC());
 
         ahead.ready(ready());
         ahead.stop();
 
         assertThat(opened).hasValueGreaterThan(1);
+    }
+
+    @Test
+    void aPageThatIsStillSlowIsOpenedMoreOften() throws Exception {
+        final AtomicReference<Instant> now = new AtomicReference<>(Instant.EPOCH);
+        final Clock clock = mock();
+        when(clock.instant()).thenAnswer(asked -> now.get());
+        final AtomicInteger quick = new AtomicInteger();
+        final AtomicInteger slow = new AtomicInteger();
+        final OpenedAhead ahead = new OpenedAhead(
+                List.of(quick::incrementAndGet, () -> {
+                    now.updateAndGet(from -> from.plusMillis(slow.get() < 6 ? 300 : 10));
+                    return slow.incrementAndGet();
+                }),
+                new JsonMapper(),
+                stopping,
+                clock);
+
+        ahead.ready(ready());
+        ahead.stop();
+
+        assertThat(quick).hasValue(4);
+        assertThat(slow).hasValue(7);
     }
 
     @Test
@@ -63,7 +90,8 @@ class OpenedAheadTest {
                         },
                         next::incrementAndGet),
                 new JsonMapper(),
-                stopping);
+                stopping,
+                Clock.systemUTC());
 
         ahead.ready(ready());
         assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();
