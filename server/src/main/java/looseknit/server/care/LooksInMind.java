@@ -25,8 +25,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class LooksInMind {
 
-    /** The looks at so many pots are read in one go. */
-    private static final int AT_ONCE = 250;
+    /** The looks at so many pots are read in one go: the store holds each look against each of the pots that are asked for. */
+    private static final int AT_ONCE = 20;
 
     private final LookRepository looks;
     private final PottingRepository pottings;

@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -42,14 +41,6 @@ import org.springframework.web.bind.annotation.RestController;
 class YearController implements OpenedSoon {
 
     private static final int LONGEST_CURRENCY = 8;
-
-    private static final Set<PotEvent.Kind> BECAME = EnumSet.of(
-            PotEvent.Kind.LOST,
-            PotEvent.Kind.GIVEN_AWAY,
-            PotEvent.Kind.REPOTTED,
-            PotEvent.Kind.DIVIDED,
-            PotEvent.Kind.CUTTINGS,
-            PotEvent.Kind.FED);
 
     private final YearRepository repository;
     private final LooksInMind looks;
@@ -134,7 +125,8 @@ class YearController implements OpenedSoon {
         final int of = Objects.requireNonNullElse(year, now);
         final LocalDate from = LocalDate.of(of, 1, 1);
         final LocalDate to = LocalDate.of(of, 12, 31);
-        final List<YearRepository.BecameRow> became = repository.became(from, to, BECAME);
+        final Map<PotEvent.Kind, YearRepository.HappenedRow> happened = repository.happened(from, to).stream()
+                .collect(Collectors.toMap(YearRepository.HappenedRow::kind, each -> each));
         final List<YearRepository.MixedRow> mixed = repository.mixed(from, to);
         final List<UsedMaterialBody> used = used(mixed);
         final Map<Answer, Long> answers = looks.answers(of);
@@ -151,11 +143,10 @@ class YearController implements OpenedSoon {
                         .sum(),
                 (int) used.stream().filter(each -> each.cost() == null).count(),
                 repository.potted(from, to),
-                count(became, PotEvent.Kind.REPOTTED),
-                count(became, PotEvent.Kind.DIVIDED) + count(became, PotEvent.Kind.CUTTINGS),
-                count(became, PotEvent.Kind.GIVEN_AWAY),
-                became.stream()
-                        .filter(each -> each.kind() == PotEvent.Kind.LOST)
+                count(happened, PotEvent.Kind.REPOTTED),
+                count(happened, PotEvent.Kind.DIVIDED) + count(happened, PotEvent.Kind.CUTTINGS),
+                count(happened, PotEvent.Kind.GIVEN_AWAY),
+                repository.lost(from, to).stream()
                         .map(each -> new LostBody(each.potting(), each.label(), each.on(), each.words()))
                         .toList(),
                 answers.values().stream().mapToLong(Long::longValue).sum(),
@@ -163,12 +154,8 @@ class YearController implements OpenedSoon {
                         .filter(each -> each.getKey().waters())
                         .mapToLong(Map.Entry::getValue)
                         .sum(),
-                count(became, PotEvent.Kind.FED),
-                became.stream()
-                        .filter(each -> each.kind() == PotEvent.Kind.FED)
-                        .flatMap(each -> Optional.ofNullable(each.amount()).stream())
-                        .mapToDouble(Double::doubleValue)
-                        .sum(),
+                count(happened, PotEvent.Kind.FED),
+                amount(happened, PotEvent.Kind.FED),
                 learnt(groups, Outcomes.By.BLEND),
                 learnt(groups, Outcomes.By.PLACE));
     }
@@ -195,8 +182,17 @@ class YearController implements OpenedSoon {
                 .toList();
     }
 
-    private static int count(final List<YearRepository.BecameRow> became, final PotEvent.Kind kind) {
-        return (int) became.stream().filter(each -> each.kind() == kind).count();
+    private static int count(final Map<PotEvent.Kind, YearRepository.HappenedRow> happened, final PotEvent.Kind kind) {
+        return Optional.ofNullable(happened.get(kind))
+                .map(each -> (int) each.times())
+                .orElse(0);
+    }
+
+    private static double amount(
+            final Map<PotEvent.Kind, YearRepository.HappenedRow> happened, final PotEvent.Kind kind) {
+        return Optional.ofNullable(happened.get(kind))
+                .flatMap(each -> Optional.ofNullable(each.amount()))
+                .orElse(0.0);
     }
 
     private static List<MixedBlendBody> mixed(final List<YearRepository.MixedRow> rows) {

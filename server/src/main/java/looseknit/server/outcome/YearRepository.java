@@ -14,8 +14,11 @@ interface YearRepository extends Repository<Potting, UUID> {
     /** A batch that was mixed, and of what blend. */
     record MixedRow(UUID id, long revision, String lot, String blendName, LocalDate mixedOn, Double litres) {}
 
-    /** What became of a pot on a day, and in what words. */
-    record BecameRow(UUID potting, String label, PotEvent.Kind kind, LocalDate on, String words, Double amount) {}
+    /** A plant that was lost on a day, and in what words. */
+    record LostRow(UUID potting, String label, LocalDate on, String words) {}
+
+    /** How often something happened to pots, and how much was given in all, as far as it was told. */
+    record HappenedRow(PotEvent.Kind kind, long times, Double amount) {}
 
     @Query("""
             select new looseknit.server.outcome.YearRepository$MixedRow(b.id, b.revision, b.lot, v.name, b.mixedOn, b.litresToMake)
@@ -28,13 +31,21 @@ interface YearRepository extends Repository<Potting, UUID> {
     long potted(LocalDate from, LocalDate to);
 
     @Query("""
-            select new looseknit.server.outcome.YearRepository$BecameRow(
-              p.id, p.label, e.kind, e.happenedOn, e.words, e.amount)
+            select new looseknit.server.outcome.YearRepository$LostRow(p.id, p.label, e.happenedOn, e.words)
             from PotEvent e join Potting p on p.id = e.pottingId
-            where p.deletedAt is null and e.happenedOn between :from and :to and e.kind in :kinds
+            where p.deletedAt is null and e.happenedOn between :from and :to
+              and e.kind = looseknit.server.pot.PotEvent$Kind.LOST
             order by e.happenedOn, p.label
             """)
-    List<BecameRow> became(LocalDate from, LocalDate to, Iterable<PotEvent.Kind> kinds);
+    List<LostRow> lost(LocalDate from, LocalDate to);
+
+    @Query("""
+            select new looseknit.server.outcome.YearRepository$HappenedRow(e.kind, count(e), sum(e.amount))
+            from PotEvent e join Potting p on p.id = e.pottingId
+            where p.deletedAt is null and e.happenedOn between :from and :to
+            group by e.kind
+            """)
+    List<HappenedRow> happened(LocalDate from, LocalDate to);
 
     @Query("select min(b.mixedOn) from Batch b")
     LocalDate first();

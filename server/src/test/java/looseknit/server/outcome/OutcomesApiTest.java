@@ -113,8 +113,18 @@ class OutcomesApiTest extends MixedBatch {
     @Test
     void aYearIsToldAndALotIsTraced() throws Exception {
         later(Duration.ofDays(30));
+        final String before = json("/api/year?year=2026");
+        tell(one, "FED", "");
+        http.perform(send(
+                        "/api/pottings/{id}/events",
+                        "{\"id\":\"%s\",\"kind\":\"FED\",\"words\":\"\",\"amount\":2.5}".formatted(UUID.randomUUID()),
+                        one))
+                .andExpect(status().isOk());
         tell(other, "LOST", "slugs");
         final String year = json("/api/year?year=2026");
+
+        assertThat(number(year, "$.feeds")).isEqualTo(number(before, "$.feeds") + 2);
+        assertThat(number(year, "$.fedGrams")).isEqualTo(number(before, "$.fedGrams") + 2.5);
 
         assertThat(JsonPath.<List<String>>read(year, "$.lost[?(@.id=='%s')].words".formatted(other)))
                 .containsExactly("slugs");
