@@ -113,7 +113,7 @@ useKeys({ n: () => void start() })
         <Button :label="$t('blend.book.new')" :disabled="busy" @click="start()" />
       </template>
     </EmptyPage>
-    <p v-else-if="first?.total === 0" class="empty">
+    <p v-else-if="first?.total === 0 && !first.toRead" class="empty">
       {{ $t('blend.book.noneSo') }}
       <button v-if="sifted" type="button" class="plain" @click="noSifting">
         {{ $t('blend.book.noSifting') }}

@@ -334,14 +334,21 @@ describe('the page of the swatch book', () => {
     await flushPromises()
     expect(router.currentRoute.value.fullPath).toBe('/blends/beside?with=a,c')
   })
-  it('says how many are still to be read, until none is', async () => {
+  it('says how many are still to be read, until none is, and only then that there is none', async () => {
     let left = 1200
-    const book = (asked: Asked) => ({ ...answers['GET /api/blends'](asked), toRead: left })
+    const book = (asked: Asked) => ({
+      ...answers['GET /api/blends'](asked),
+      total: 0,
+      cards: [],
+      toRead: left,
+    })
     const { view } = await show(BlendsPage, {}, { ...answers, 'GET /api/blends': book })
-    await more(view)
-    expect(view.text()).toContain('1200 blends are still being read')
+    await view.get('#book-text').setValue('nowhere')
+    await vi.waitFor(() => expect(view.text()).toContain('1200 blends are still being read'), 5000)
+    expect(view.text()).not.toContain('No blend is like that.')
     left = 0
-    await vi.waitFor(() => expect(view.text()).not.toContain('still being read'), 5000)
+    await vi.waitFor(() => expect(view.text()).toContain('No blend is like that.'), 5000)
+    expect(view.text()).not.toContain('still being read')
   })
 })
 

@@ -42,10 +42,13 @@ class ReadForPlants {
 
     private static final int MOST_PLANTS = 4;
 
-    /** So many blends are taken out of the store in one go, and so many does anybody wait for. */
-    private static final int AT_ONCE = 60;
+    /** So many blends does anybody wait for. */
+    private static final int WAITED_FOR = 40;
 
-    private static final long PAUSE_MS = 20;
+    /** So many are read on in one go. */
+    private static final int AT_ONCE = 100;
+
+    private static final long PAUSE_MS = 50;
 
     private final Books books;
     private final KnownSource knownSource;
@@ -140,7 +143,7 @@ class ReadForPlants {
         final ForPlant of = kept.computeIfAbsent(plant.id(), any -> new ForPlant(plant));
         final List<UUID> changed =
                 blends.stream().filter(each -> !of.knows(each)).map(Stored::id).toList();
-        final int now = Math.min(AT_ONCE, changed.size());
+        final int now = Math.min(WAITED_FOR, changed.size());
         read(of, changed.subList(0, now));
         of.left = new ConcurrentLinkedQueue<>(changed.subList(now, changed.size()));
         final List<Reading> readings = new ArrayList<>(blends.size());
