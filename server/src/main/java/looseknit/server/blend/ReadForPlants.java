@@ -150,7 +150,7 @@ class ReadForPlants {
         final List<UUID> left = new ArrayList<>();
         for (final Stored each : blends) {
             final @Nullable Reading reading = of.known.get(each.id());
-            if (reading == null) {
+            if (reading == null || reading.revision() != each.revision()) {
                 left.add(each.id());
             } else {
                 readings.add(reading);

@@ -93,6 +93,18 @@ class ReadForPlantsTest {
     }
 
     @Test
+    void whatIsKnownOfAnEarlierStateIsStillToBeRead() {
+        read.of(plant, blends);
+        readOnToTheEnd();
+        blends.replaceAll(each -> new ReadForPlants.Stored(each.id(), 1));
+
+        final ReadForPlants.AsRead again = read.of(plant, blends);
+
+        assertThat(again.readings()).isNotEmpty().allMatch(each -> each.revision() == 1);
+        assertThat(again.left()).hasSize(MANY - again.readings().size());
+    }
+
+    @Test
     void whatWasLeftIsNotReadOnceAnythingHasChangedThatItIsReadBy() {
         read.of(plant, blends);
         taken.clear();
