@@ -38,6 +38,7 @@ final class Browser implements AutoCloseable {
 
     private static final Duration QUIET = Duration.ofMillis(500);
     private static final Duration LONGEST = Duration.ofSeconds(40);
+    private static final Duration SAVED_WITHIN = Duration.ofSeconds(3);
     private static final double LOOK_MS = 50;
 
     /** One for each thread, for all its journeys; it ends with this process. */
@@ -127,18 +128,32 @@ final class Browser implements AutoCloseable {
         return rested.isEmpty() ? context.newPage() : rested.remove();
     }
 
-    /** Between two journeys: one page is left, as if it were new. Those that stay open hear of every change, and cost more from journey to journey. */
+    /**
+     * Between two journeys: one page is left, as if it were new. Those that stay open hear of every change, and cost more from journey to
+     * journey. What was done last is saved first, so that the next journey finds what this one left.
+     */
     void rest() {
         final List<Page> open = context.pages();
-        open.stream().skip(1).forEach(Page::close);
         if (!open.isEmpty()) {
             final Page first = open.get(0);
+            saved(first);
+            open.stream().skip(1).forEach(Page::close);
             if (rested.isEmpty()) {
                 first.evaluate("sessionStorage.clear()");
                 first.navigate("about:blank");
                 first.setViewportSize(width, height);
                 rested.add(first);
             }
+        }
+    }
+
+    /** Waits until the pages have saved what was changed on them, if they can: a journey may end with a question about a change. */
+    private static void saved(final Page page) {
+        final long until = System.nanoTime() + SAVED_WITHIN.toNanos();
+        while (Boolean.TRUE.equals(
+                        page.evaluate("Object.keys(localStorage).some(key => key.startsWith('loose-knit.draft.'))"))
+                && System.nanoTime() < until) {
+            page.waitForTimeout(LOOK_MS);
         }
     }
 
