@@ -1,5 +1,8 @@
 import { t } from '@/words'
 
+/** After how long somebody who could not be reached is tried again [ms]. */
+export const RETRY_AFTER_MS = 4000
+
 /** What the server says when it refuses something, or that it cannot be reached. */
 export class Problem extends Error {
   readonly status: number

@@ -1,6 +1,7 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, ref } from 'vue'
+import { RETRY_AFTER_MS, unreachable } from './problem'
 import { useAnswered } from './useAnswered'
 
 interface Waiting {
@@ -82,6 +83,39 @@ describe('an answer that follows what is asked', () => {
 
     expect(answer.value).toBe('good')
     expect(problem.value).toContain('out of range')
+  })
+
+  it('asks again when nobody could be reached, until an answer comes', async () => {
+    const { answer, problem } = start(1)
+    await later()
+    waiting[0]?.reject(unreachable())
+    await flushPromises()
+    expect(problem.value).toBeDefined()
+    await vi.advanceTimersByTimeAsync(RETRY_AFTER_MS)
+    expect(waiting).toHaveLength(2)
+    waiting[1]?.reject(new Error('out of range'))
+    await flushPromises()
+    await vi.advanceTimersByTimeAsync(2 * RETRY_AFTER_MS)
+
+    expect(waiting).toHaveLength(2)
+    expect(problem.value).toContain('out of range')
+    expect(answer.value).toBeUndefined()
+  })
+
+  it('forgets an answer, and one that is under way', async () => {
+    const { asked, answer, answered, clear } = start(1)
+    await later()
+    waiting[0]?.resolve('one')
+    await flushPromises()
+    expect(answered.value).toBe('1')
+    asked.value = 2
+    await later()
+    clear()
+    waiting[1]?.resolve('two')
+    await flushPromises()
+
+    expect(answer.value).toBeUndefined()
+    expect(answered.value).toBeUndefined()
   })
 
   it('can be stopped, and asks nothing while there is nothing to ask', async () => {

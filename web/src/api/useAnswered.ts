@@ -1,10 +1,10 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue'
-import { Problem } from './problem'
+import { Problem, RETRY_AFTER_MS } from './problem'
 import { speech } from './speech'
 
 /**
  * An answer that follows what is asked: asked anew a moment after each change and when other units are wanted, an older answer never overtaking a newer one. The last
- * good answer stays while a problem is shown. Nothing is asked while {@code asked} gives undefined.
+ * good answer stays while a problem is shown; who could not be reached is asked again a little later. Nothing is asked while {@code asked} gives undefined.
  */
 export const useAnswered = <Q, A>(
   asked: () => Q | undefined,
@@ -12,6 +12,7 @@ export const useAnswered = <Q, A>(
   afterMs = 120,
 ) => {
   const answer = ref() as Ref<A | undefined>
+  const answered = ref<string>()
   const problem = ref<string>()
   const busy = ref(false)
   let running: AbortController | undefined
@@ -26,11 +27,15 @@ export const useAnswered = <Q, A>(
       const got = await ask(body, own.signal)
       if (running === own) {
         answer.value = got
+        answered.value = JSON.stringify(body)
         problem.value = undefined
       }
     } catch (error) {
       if (running === own && !own.signal.aborted) {
         problem.value = error instanceof Problem ? error.message : String(error)
+        if (error instanceof Problem && error.unreachable) {
+          again(RETRY_AFTER_MS)
+        }
       }
     } finally {
       if (running === own) {
@@ -38,17 +43,29 @@ export const useAnswered = <Q, A>(
       }
     }
   }
-  const again = () => {
+  const again = (inMs = afterMs) => {
     const body = asked()
-    if (body !== undefined) {
-      window.clearTimeout(timer)
-      timer = window.setTimeout(() => void run(body), afterMs)
+    window.clearTimeout(timer)
+    if (body === undefined) {
+      return
+    }
+    if (inMs > 0) {
+      timer = window.setTimeout(() => void run(body), inMs)
+    } else {
+      void run(body)
     }
   }
   const stop = () => {
     window.clearTimeout(timer)
     running?.abort()
+    running = undefined
     busy.value = false
+  }
+  const clear = () => {
+    stop()
+    answer.value = undefined
+    answered.value = undefined
+    problem.value = undefined
   }
 
   watch(
@@ -62,5 +79,14 @@ export const useAnswered = <Q, A>(
   )
   onScopeDispose(stop)
 
-  return { answer, problem, busy, again, stop }
+  return {
+    answer,
+    /** What the answer is the answer to, as JSON. */
+    answered,
+    problem,
+    busy,
+    again: () => again(),
+    stop,
+    clear,
+  }
 }

@@ -1,6 +1,6 @@
 import { useTimeoutFn } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, type Ref } from 'vue'
-import { Problem } from '@/api/problem'
+import { Problem, RETRY_AFTER_MS } from '@/api/problem'
 import { t } from '@/words'
 import { draftOf, dropDraft, keepDraft, keepLine, lineOf } from './draftStore'
 import { History } from './history'
@@ -8,7 +8,6 @@ import { merge } from './merge'
 import { say } from './notices'
 
 const SAVE_AFTER_MS = 350
-const RETRY_AFTER_MS = 4000
 
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
 

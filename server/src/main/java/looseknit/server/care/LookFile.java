@@ -3,6 +3,7 @@ package looseknit.server.care;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -175,6 +176,12 @@ class LookFile implements TableFile<LookFile.LookLine> {
         return looks.findFirstByPottingIdOrderBySequenceDesc(line.pot())
                 .map(Look::lookedOn)
                 .orElse(potting.pottedOn());
+    }
+
+    /** Pot after pot, as a round takes them, so that a file and a round at once never wait for one another; the looks at a pot as they are told. */
+    @Override
+    public List<LookLine> inOrder(final List<LookLine> lines) {
+        return lines.stream().sorted(Comparator.comparing(LookLine::pot)).toList();
     }
 
     /**

@@ -214,10 +214,10 @@ class Imports {
                                                 ? " and %d more".formatted(changed.size() - MOST_NAMED)
                                                 : "")));
             }
-            for (final Object line : job.lines()) {
+            for (final T line : file.inOrder((List<T>) List.copyOf(job.lines()))) {
                 job.step();
-                if (!line.equals(now.get(file.key((T) line)))) {
-                    file.store((T) line);
+                if (!line.equals(now.get(file.key(line)))) {
+                    file.store(line);
                 }
             }
             events.publishEvent(new MaterialsChanged());

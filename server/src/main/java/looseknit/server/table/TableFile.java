@@ -52,6 +52,11 @@ public interface TableFile<T> {
      */
     default void checkTogether(final List<T> lines) {}
 
+    /** The lines in the order in which they are stored; that of the file, unless what they hold is waited for by others at the same time. */
+    default List<T> inOrder(final List<T> lines) {
+        return lines;
+    }
+
     /** Stores one line; whoever calls has opened a transaction and tells others of the change. */
     void store(T line);
 
