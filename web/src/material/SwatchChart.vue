@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, ref, useId } from 'vue'
+import { computed, ref } from 'vue'
 import { PRINT } from '@/theme/print'
-import { LEG, MARKS, STITCH_HEIGHT, STITCH_WIDTH, stitchOf } from './stitches'
 import { t } from '@/words'
+import { courses } from './knitting'
+import { STITCH_HEIGHT, STITCH_WIDTH, stitchOf } from './stitches'
 import { edges, knit, knitThrough, OPEN, stitchCounts } from './swatch'
 
 /**
@@ -23,20 +24,23 @@ const props = withDefaults(
   { chosen: -1, across: 10, down: 10 },
 )
 const emit = defineEmits<{ edge: [row: number, stitches: number, gesture: string]; choose: [row: number] }>()
-const prefix = useId()
 const svg = ref<SVGSVGElement | null>(null)
 const total = computed(() => props.across * props.down)
 const at = (place: number) => ({
   x: (place % props.across) * STITCH_WIDTH,
   y: (props.down - 1 - Math.floor(place / props.across)) * STITCH_HEIGHT,
 })
-const stitches = computed(() =>
-  (props.through ? knitThrough : knit)(props.shares, total.value, props.across).map((row, place) => ({
-    row,
-    ...at(place),
-  })),
+const materialOf = (row: number) => props.rows[row]?.materialId
+const knitted = computed(() =>
+  courses(
+    (props.through ? knitThrough : knit)(props.shares, total.value, props.across).map((row, place) => ({
+      row,
+      ...at(place),
+    })),
+    materialOf,
+  ),
 )
-const materials = computed(() => [...new Set(props.rows.map((row) => row.materialId))])
+const yarn = (row: number) => stitchOf(materialOf(row) ?? '')
 const box = computed(() => `0 0 ${props.across * STITCH_WIDTH} ${props.down * STITCH_HEIGHT + 6}`)
 const counts = computed(() => stitchCounts(props.shares, 100))
 const spoken = computed(() => {
@@ -49,7 +53,6 @@ const spoken = computed(() => {
     shares: [...named, ...(open > 0 ? [t('blend.swatch.open', { percent: open })] : [])].join(', '),
   })
 })
-const symbol = (row: number) => `#${prefix}-${props.rows[row]?.materialId ?? 'open'}`
 
 const grips = computed(() =>
   props.movable && !props.through
@@ -109,52 +112,43 @@ const step = (event: KeyboardEvent, row: number) => {
     :role="grips.length > 0 ? 'group' : 'img'"
     :aria-label="spoken"
   >
-    <defs>
-      <symbol v-for="id in materials" :id="`${prefix}-${id}`" :key="id" overflow="visible">
-        <g
-          v-for="side in 2"
-          :key="side"
-          :transform="side === 2 ? `translate(${STITCH_WIDTH} 0) scale(-1 1)` : undefined"
-        >
+    <g aria-hidden="true">
+      <g
+        v-for="(course, i) in knitted"
+        :key="i"
+        class="course"
+        :data-stitches="course.stitches"
+        :opacity="chosen < 0 || chosen === course.row ? 1 : 0.45"
+        @click="course.row === OPEN || emit('choose', course.row)"
+      >
+        <path
+          v-if="course.row === OPEN"
+          :d="course.legs"
+          fill="none"
+          stroke="var(--stitch)"
+          stroke-width="1.2"
+          stroke-dasharray="2.5 2.5"
+        />
+        <template v-else>
           <path
-            :d="LEG"
-            :fill="stitchOf(id).colour"
+            :d="course.legs"
+            :fill="yarn(course.row).colour"
             :stroke="PRINT.ink"
             stroke-opacity=".5"
             :stroke-width="small ? 1.6 : 1.1"
           />
           <path
-            v-if="!small"
-            :d="MARKS[stitchOf(id).mark]"
+            v-if="!small && course.marks"
+            :d="course.marks"
             fill="none"
-            :stroke="stitchOf(id).thread"
+            :stroke="yarn(course.row).thread"
             stroke-opacity=".85"
             stroke-width="1.4"
             stroke-linecap="round"
             stroke-linejoin="round"
           />
-        </g>
-      </symbol>
-      <symbol :id="`${prefix}-open`" overflow="visible">
-        <g
-          v-for="side in 2"
-          :key="side"
-          :transform="side === 2 ? `translate(${STITCH_WIDTH} 0) scale(-1 1)` : undefined"
-        >
-          <path :d="LEG" fill="none" stroke="var(--stitch)" stroke-width="1.2" stroke-dasharray="2.5 2.5" />
-        </g>
-      </symbol>
-    </defs>
-    <g aria-hidden="true">
-      <use
-        v-for="(stitch, place) in stitches"
-        :key="place"
-        :href="stitch.row === OPEN ? `#${prefix}-open` : symbol(stitch.row)"
-        :x="stitch.x"
-        :y="stitch.y"
-        :opacity="chosen < 0 || chosen === stitch.row ? 1 : 0.45"
-        @click="stitch.row === OPEN || emit('choose', stitch.row)"
-      />
+        </template>
+      </g>
     </g>
     <g
       v-for="grip in grips"

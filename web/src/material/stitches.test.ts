@@ -1,14 +1,6 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
+import { idsOf } from '@/testing/materialIds'
 import { isBead, MARKS, stitchOf } from './stitches'
-
-const idsOf = (table: string) =>
-  readFileSync(`../core/src/main/resources/looseknit/core/material/${table}.csv`, 'utf8')
-    .trim()
-    .split('\n')
-    .slice(1)
-    .map((line) => line.split(',')[0] ?? '')
-    .filter((id) => id !== 'humus')
 
 const scooped = [...idsOf('materials'), ...idsOf('soils')]
 const weighed = idsOf('amendments')

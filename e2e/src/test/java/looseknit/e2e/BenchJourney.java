@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** The grower's bench, each part of it by keys alone, and counting by touch. */
-@Order(2)
+@Order(3)
 class BenchJourney extends Journey {
 
     BenchJourney() {

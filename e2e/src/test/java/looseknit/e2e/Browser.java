@@ -134,16 +134,14 @@ final class Browser implements AutoCloseable {
      */
     void rest() {
         final List<Page> open = context.pages();
-        if (!open.isEmpty()) {
+        if (!open.isEmpty() && rested.isEmpty()) {
             final Page first = open.get(0);
             saved(first);
             open.stream().skip(1).forEach(Page::close);
-            if (rested.isEmpty()) {
-                first.evaluate("sessionStorage.clear()");
-                first.navigate("about:blank");
-                first.setViewportSize(width, height);
-                rested.add(first);
-            }
+            first.evaluate("sessionStorage.clear()");
+            first.navigate("about:blank");
+            first.setViewportSize(width, height);
+            rested.add(first);
         }
     }
 
@@ -222,7 +220,7 @@ final class Browser implements AutoCloseable {
         @SuppressWarnings("unchecked")
         final List<String> findings = (List<String>) page.evaluate("""
                 async (runOnly) => {
-                  const alike = ['li:nth-child(n+25)', 'tr:nth-child(n+25)'].filter((each) => document.querySelector(each))
+                  const alike = ['li:nth-child(n+13)', 'tr:nth-child(n+13)'].filter((each) => document.querySelector(each))
                   const context = { include: [['html']], exclude: alike.map((each) => [each]) }
                   const result = await axe.run(context, { runOnly, resultTypes: ['violations'], preload: false })
                   return result.violations

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.TestMethodOrder;
 
 /** The round, walked without network, by two people, by keys; and a plant that looks wrong. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
-@Order(4)
+@Order(5)
 class CareJourney extends Journey {
 
     CareJourney() {

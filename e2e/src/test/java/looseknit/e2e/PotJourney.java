@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** Pots are set up, potted up, changed and told of: by keyboard, by touch, with what cannot be, in two windows. */
-@Order(3)
+@Order(4)
 class PotJourney extends Journey {
 
     /** What each set-up shows that no other has to. */

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** A grower enters what cannot be: each time there are clear words, and nothing is lost. */
-@Order(5)
+@Order(2)
 class WrongInputJourney extends Journey {
 
     private static final String AS_STORED = "id => fetch('/api/blends/' + id).then(it => it.text())";
