@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { isBead, LEG, MARKS, stitchOf } from './stitches'
+import { courses } from './knitting'
+import { isBead, MARKS, stitchOf } from './stitches'
 
 /** One stitch of a material, as a key beside its name; a bead for what is weighed. */
 const props = withDefaults(defineProps<{ materialId: string; size?: number }>(), { size: 22 })
 const stitch = computed(() => stitchOf(props.materialId))
+const drawn = computed(() => courses([{ row: 0, x: 0, y: 0 }], () => props.materialId)[0])
 </script>
 
 <template>
@@ -22,17 +24,22 @@ const stitch = computed(() => stitchOf(props.materialId))
       />
     </g>
     <template v-else>
-      <g v-for="side in 2" :key="side" :transform="side === 2 ? 'translate(32 0) scale(-1 1)' : undefined">
-        <path :d="LEG" :fill="stitch.colour" stroke="var(--ink)" stroke-opacity=".45" stroke-width="1" />
-        <path
-          :d="MARKS[stitch.mark]"
-          fill="none"
-          :stroke="stitch.thread"
-          stroke-width="1.5"
-          stroke-linecap="round"
-          stroke-linejoin="round"
-        />
-      </g>
+      <path
+        :d="drawn?.legs"
+        :fill="stitch.colour"
+        stroke="var(--ink)"
+        stroke-opacity=".45"
+        stroke-width="1"
+      />
+      <path
+        v-if="drawn?.marks"
+        :d="drawn.marks"
+        fill="none"
+        :stroke="stitch.thread"
+        stroke-width="1.5"
+        stroke-linecap="round"
+        stroke-linejoin="round"
+      />
     </template>
   </svg>
 </template>

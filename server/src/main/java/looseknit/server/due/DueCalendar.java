@@ -47,7 +47,7 @@ class DueCalendar {
     private static final int FEW = 250;
 
     /** So many pots are reckoned anew for a page in any case, and more as long as it takes; the rest follows by and by. */
-    private static final int FEWEST_FOR_A_PAGE = 25;
+    private static final int FEWEST_FOR_A_PAGE = 8;
 
     private static final Duration LONGEST_FOR_A_PAGE = Duration.ofMillis(80);
 
