@@ -2,13 +2,19 @@ package looseknit.server.shelf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import looseknit.core.material.MakeUp;
+import looseknit.core.material.Material;
+import looseknit.core.shelf.Stock;
 import looseknit.server.ApiTest;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.MaterialsChanged;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -21,6 +27,12 @@ class LiveBooksTest {
 
     @Autowired
     private OwnMaterials own;
+
+    @Autowired
+    private LotRepository lots;
+
+    @Autowired
+    private ApplicationEventPublisher events;
 
     @Autowired
     private PlatformTransactionManager transactions;
@@ -48,6 +60,47 @@ class LiveBooksTest {
         template.executeWithoutResult(status -> own.add("own_told", mix()));
         assertThat(has("own_told")).isTrue();
         template.executeWithoutResult(status -> own.remove("own_told"));
+    }
+
+    private Material cork() {
+        return books.materials().material("cork").orElseThrow();
+    }
+
+    private static LotFacts lot(final boolean rinsed, final boolean quarantined) {
+        return new LotFacts(
+                "cork", Stock.Sold.LOOSE_LITRES, 10, 0, 10, null, null, null, null, false, rinsed, quarantined, null);
+    }
+
+    /** As when cards are read anew while somebody changes a lot twice. */
+    @Test
+    void whoHadReadALotBeforeItChangedDoesNotTellOthersOfItAsItWas() {
+        final TransactionTemplate template = new TransactionTemplate(transactions);
+        final UUID id = UUID.randomUUID();
+        final Material shipped = cork();
+        template.executeWithoutResult(status -> {
+            lots.save(new Lot(id, lot(true, false), Instant.now()));
+            events.publishEvent(new MaterialsChanged());
+        });
+        final Material rinsed = cork();
+        assertThat(rinsed).isNotEqualTo(shipped);
+        template.executeWithoutResult(status -> events.publishEvent(new MaterialsChanged()));
+
+        template.executeWithoutResult(status -> {
+            assertThat(lots.findById(id)).isPresent();
+            CompletableFuture.runAsync(() -> template.executeWithoutResult(other -> {
+                        lots.findById(id).orElseThrow().become(lot(false, true));
+                        events.publishEvent(new MaterialsChanged());
+                    }))
+                    .join();
+            assertThat(cork()).isEqualTo(rinsed);
+        });
+
+        assertThat(cork()).isNotIn(shipped, rinsed);
+        template.executeWithoutResult(status -> {
+            lots.deleteById(id);
+            events.publishEvent(new MaterialsChanged());
+        });
+        assertThat(cork()).isEqualTo(shipped);
     }
 
     private static OwnMaterialFacts mix() {

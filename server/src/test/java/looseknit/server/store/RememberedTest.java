@@ -1,9 +1,12 @@
 package looseknit.server.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
 
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
+import org.springframework.transaction.TransactionExecution;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 class RememberedTest {
 
@@ -26,5 +29,26 @@ class RememberedTest {
         });
         assertThat(old).isEqualTo(1);
         assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(2);
+    }
+
+    /** Rows that a transaction has read once it knows as they were: what it makes of them after a change is not for others. */
+    @Test
+    void keepsForOthersNothingOfATransactionThatBeganBeforeAChange() {
+        remembered.forget();
+        TransactionSynchronizationManager.initSynchronization();
+        TransactionSynchronizationManager.setActualTransactionActive(true);
+        try {
+            new TransactionsBegun().afterBegin(mock(TransactionExecution.class), null);
+            assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(1);
+            remembered.forget();
+            assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(2);
+            assertThat(remembered.get(worked::incrementAndGet)).as("its own").isEqualTo(2);
+            remembered.forget();
+            assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(3);
+        } finally {
+            TransactionSynchronizationManager.clear();
+        }
+        assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(4);
+        assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(4);
     }
 }
