@@ -19,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * What the looks at each pot come to. They are read once and kept in mind; when a pot has changed, as it does with each look, whoever told it, those that
- * came since are read, and all of its looks only if one was taken back. So what is told of all looks does not take longer from year to year.
+ * came since are read, and all of its looks only if one was taken back, which their number tells. So what is told of all looks does not take longer from year to year.
  */
 @Service
 @Transactional(readOnly = true)
@@ -55,14 +55,18 @@ public class LooksInMind {
 
     /** All pots that there ever were, as they are stored now. */
     private synchronized List<PotLookedAt> now() {
-        catchUp();
+        final List<UUID> changed = new ArrayList<>(catchUp());
         if (differs()) {
             // by a look that was told just now, as a rule
-            catchUp();
+            changed.addAll(catchUp());
+        }
+        if (differs()) {
+            // one of those that changed, since a look was taken back there
+            mend(counted(changed), changed);
         }
         if (differs()) {
             // looks came or went without a change of their pots, in a file that was taken in for instance
-            read(miscounted());
+            mend(byPot(looks.counts()), List.copyOf(known.keySet()));
         }
         return inOrder;
     }
@@ -72,17 +76,33 @@ public class LooksInMind {
         return inOrder.stream().mapToLong(pot -> pot.looks().looks()).sum() != looks.count();
     }
 
+    private Map<UUID, Long> counted(final List<UUID> ids) {
+        final Map<UUID, Long> stored = new HashMap<>();
+        for (int from = 0; from < ids.size(); from += AT_ONCE) {
+            stored.putAll(byPot(looks.counts(ids.subList(from, Math.min(from + AT_ONCE, ids.size())))));
+        }
+        return stored;
+    }
+
+    /** Reads looks that came; where that does not help, all of a pot, since some were taken back. */
+    private void mend(final Map<UUID, Long> stored, final List<UUID> ids) {
+        read(miscounted(stored, ids));
+        final List<UUID> others = miscounted(stored, ids);
+        others.forEach(known::remove);
+        read(others);
+    }
+
     /** Pots of which other looks are known than there are, by their number. */
-    private List<UUID> miscounted() {
-        final Map<UUID, Long> stored = byPot(looks.counts());
-        return inOrder.stream()
-                .filter(pot -> pot.looks().looks() != stored.getOrDefault(pot.id(), 0L))
-                .map(PotLookedAt::id)
+    private List<UUID> miscounted(final Map<UUID, Long> stored, final List<UUID> ids) {
+        return ids.stream()
+                .distinct()
+                .filter(known::containsKey)
+                .filter(id -> knownOf(id).looks() != stored.getOrDefault(id, 0L))
                 .toList();
     }
 
-    /** Reads what has changed. */
-    private void catchUp() {
+    /** Reads what has changed, and says which pots. */
+    private List<UUID> catchUp() {
         final List<PotRevision> stored = pottings.revisions();
         final boolean gone =
                 known.keySet().retainAll(stored.stream().map(PotRevision::id).collect(Collectors.toSet()));
@@ -93,6 +113,7 @@ public class LooksInMind {
         if (gone || !changed.isEmpty()) {
             read(changed);
         }
+        return changed;
     }
 
     private boolean isKnown(final PotRevision pot) {
@@ -120,21 +141,9 @@ public class LooksInMind {
     private void readTogether(final List<UUID> ids) {
         // pots before their looks: a look that comes in between changes the pot, whose looks are then read again
         final List<Potting> pots = pottings.findAllById(ids);
-        final Map<UUID, Long> stored = byPot(looks.counts(ids));
         final Map<UUID, List<LookRow>> later = after(knownOf(ids.get(0)).last(), ids);
-        final Map<UUID, CountedLooks> counted = ids.stream()
-                .collect(Collectors.toMap(id -> id, id -> knownOf(id).with(later.getOrDefault(id, List.of()))));
-        // of these some were taken back
-        final List<UUID> others = counted.entrySet().stream()
-                .filter(each -> each.getValue().looks() != stored.getOrDefault(each.getKey(), 0L))
-                .map(Map.Entry::getKey)
-                .toList();
-        if (!others.isEmpty()) {
-            final Map<UUID, List<LookRow>> all = after(CountedLooks.NONE.last(), others);
-            others.forEach(id -> counted.put(id, CountedLooks.NONE.with(all.getOrDefault(id, List.of()))));
-        }
-        pots.forEach(pot ->
-                known.put(pot.id(), PotLookedAt.of(pot, counted.getOrDefault(pot.id(), CountedLooks.NONE))));
+        pots.forEach(pot -> known.put(
+                pot.id(), PotLookedAt.of(pot, knownOf(pot.id()).with(later.getOrDefault(pot.id(), List.of())))));
     }
 
     private CountedLooks knownOf(final UUID id) {
