@@ -43,16 +43,18 @@ export const useAnswered = <Q, A>(
       }
     }
   }
-  const again = (inMs = afterMs) => {
+  const askNow = () => {
     const body = asked()
-    window.clearTimeout(timer)
-    if (body === undefined) {
-      return
-    }
-    if (inMs > 0) {
-      timer = window.setTimeout(() => void run(body), inMs)
-    } else {
+    if (body !== undefined) {
       void run(body)
+    }
+  }
+  const again = (inMs = afterMs) => {
+    window.clearTimeout(timer)
+    if (inMs > 0) {
+      timer = window.setTimeout(askNow, inMs)
+    } else {
+      askNow()
     }
   }
   const stop = () => {
