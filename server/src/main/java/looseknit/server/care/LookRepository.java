@@ -17,11 +17,12 @@ interface LookRepository extends JpaRepository<Look, UUID> {
 
     Optional<Look> findFirstByPottingIdOrderBySequenceDesc(UUID pottingId);
 
-    /** What is counted of the looks at some pots that were stored after one. */
+    /** What is counted of the looks at some pots that were stored after one: pot by pot, so that earlier ones are not read to be left out. */
     @Query("""
             select new looseknit.server.care.LookRow(
               l.pottingId, l.sequence, l.lookedOn, l.answer, l.beforeWateredOn, l.beforeLightly)
-            from Look l where l.pottingId in :pots and l.sequence > :last
+            from Potting p join Look l on l.pottingId = p.id and l.sequence > :last
+            where p.id in :pots
             """)
     List<LookRow> after(long last, Collection<UUID> pots);
 

@@ -25,8 +25,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class LooksInMind {
 
-    /** The looks at so many pots are read in one go: the store holds each look against each of the pots that are asked for. */
-    private static final int AT_ONCE = 20;
+    /** So many pots and their looks are read in one go. */
+    private static final int AT_ONCE = 60;
 
     private final LookRepository looks;
     private final PottingRepository pottings;
@@ -122,13 +122,16 @@ public class LooksInMind {
     }
 
     private void read(final List<UUID> ids) {
-        // those with looks since the same one together
-        final List<UUID> byLast = ids.stream()
-                .sorted(Comparator.comparingLong(id -> knownOf(id).last()))
-                .toList();
-        for (int from = 0; from < byLast.size(); from += AT_ONCE) {
-            readTogether(byLast.subList(from, Math.min(from + AT_ONCE, byLast.size())));
-        }
+        // those with looks since about the same one together; of those that are new all are read
+        ids.stream().collect(Collectors.partitioningBy(known::containsKey)).values().stream()
+                .map(each -> each.stream()
+                        .sorted(Comparator.comparingLong(id -> knownOf(id).last()))
+                        .toList())
+                .forEach(byLast -> {
+                    for (int from = 0; from < byLast.size(); from += AT_ONCE) {
+                        readTogether(byLast.subList(from, Math.min(from + AT_ONCE, byLast.size())));
+                    }
+                });
         inOrder = known.values().stream()
                 .sorted(Comparator.comparing(
                                 PotLookedAt::place, Comparator.nullsLast(Comparator.<String>naturalOrder()))

@@ -1,5 +1,6 @@
 package looseknit.server.care;
 
+import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.UUID;
 import looseknit.server.pot.LooksTaken;
@@ -14,9 +15,11 @@ class LooksKept implements LooksTaken {
     private static final int MOST = 150;
 
     private final LookRepository looks;
+    private final EntityManager store;
 
-    LooksKept(final LookRepository looks) {
+    LooksKept(final LookRepository looks, final EntityManager store) {
         this.looks = looks;
+        this.store = store;
     }
 
     @Override
@@ -26,7 +29,10 @@ class LooksKept implements LooksTaken {
 
     /** The last looks at a pot, as far as they have not faded; the newest first. */
     List<Look> lastAt(final UUID pottingId) {
-        return looks.findByPottingIdOrderBySequenceDesc(pottingId, Limit.of(MOST));
+        final List<Look> last = looks.findByPottingIdOrderBySequenceDesc(pottingId, Limit.of(MOST));
+        // with each change all that is at hand is looked through for others: these never change
+        last.forEach(store::detach);
+        return last;
     }
 
     /** What looks teach. */

@@ -17,6 +17,7 @@ import looseknit.core.care.LikePots;
 import looseknit.core.care.Pace;
 import looseknit.server.batch.Batches;
 import looseknit.server.pot.PotEvent.Kind;
+import looseknit.server.store.OncePerTransaction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Component;
@@ -41,6 +42,9 @@ public class PotPaces {
     private final LooksTaken looks;
     private final Clock clock;
     private final AtomicReference<@Nullable Known> known = new AtomicReference<>();
+
+    /** Of pots that are told of together, none teaches the others yet: it would depend on which comes first. */
+    private final OncePerTransaction<Known> atOnce = new OncePerTransaction<>();
 
     PotPaces(
             final PottingRepository pottings,
@@ -82,7 +86,7 @@ public class PotPaces {
     }
 
     private Pace.Prior prior(final Potting potting, final Pace.Prior reckoned) {
-        final Known others = known();
+        final Known others = atOnce.get(this::known);
         return others.likePots()
                 .of(
                         LikePotsRow.kind(

@@ -29,6 +29,7 @@ class LooksInMindTest {
     private static final LocalDate DAY = LocalDate.of(2026, 5, 1);
     private static final UUID FERN = new UUID(0, 1);
     private static final UUID PALM = new UUID(0, 2);
+    private static final UUID NEW = new UUID(0, 3);
 
     private final PottingRepository pottings = mock();
     private final LookRepository looks = mock();
@@ -127,6 +128,21 @@ class LooksInMindTest {
         assertThat(inMind.here().stream()
                         .mapToInt(pot -> pot.looks().waterings().size()))
                 .containsExactly(10, 0);
+    }
+
+    @Test
+    void aNewPotDoesNotMakeThoseOfOthersReadAgain() {
+        for (int i = 0; i < 10; i++) {
+            look(FERN, Answer.WATERED);
+        }
+        answers();
+        read = 0;
+
+        look(NEW, Answer.STILL_MOIST);
+        look(FERN, Answer.SKIPPED);
+
+        assertThat(answers()).isEqualTo(Map.of(Answer.WATERED, 10L, Answer.STILL_MOIST, 1L, Answer.SKIPPED, 1L));
+        assertThat(read).isEqualTo(2);
     }
 
     /** One went and one came: as many as before. */

@@ -127,6 +127,23 @@ class RoundApiTest extends MixedBatch {
         assertThat((String) JsonPath.read(of(pot), "$.lastWateredOn")).isEqualTo("2026-03-01");
     }
 
+    /** Two alike that were found alike are alike: it does not matter which of them was told first. */
+    @Test
+    void whatIsToldTogetherTeachesTheOthersLater() throws Exception {
+        final UUID other = potted("Other lily", place);
+        later(Duration.ofDays(6));
+        tell(look(UUID.randomUUID(), pot, "BONE_DRY", ""), look(UUID.randomUUID(), other, "BONE_DRY", ""))
+                .andExpect(status().isOk());
+        final double expected = JsonPath.<Double>read(of(pot), "$.expectedDays");
+
+        assertThat(JsonPath.<Double>read(of(other), "$.expectedDays")).isEqualTo(expected);
+
+        tell(look(UUID.randomUUID(), pot, "SKIPPED", "")).andExpect(status().isOk());
+        assertThat(JsonPath.<Double>read(of(pot), "$.expectedDays"))
+                .as("as the other has shown, too")
+                .isLessThan(expected);
+    }
+
     @Test
     void twoPeopleOnOneRoundAreTold() throws Exception {
         final int seen = JsonPath.read(of(pot), "$.revision");
