@@ -33,7 +33,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** Two instances of the program on one database server: what one stores the other shows, and nothing is numbered or stored twice. Runs where a server is given. */
 class NeighboursTest {
 
-    private static final String SERVER = System.getProperty(ServerStore.SERVER, "");
+    private static final String SERVER = ServerStore.anyServer();
     private static final Duration PATIENCE = Duration.ofSeconds(10);
 
     private final HttpClient client = HttpClient.newHttpClient();
