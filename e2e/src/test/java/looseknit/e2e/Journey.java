@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.lang.management.ManagementFactory;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -52,6 +53,17 @@ abstract class Journey {
             browser.close();
         }
         app.close();
+        checkRoomForCode();
+    }
+
+    /** A machine that has no room left for compiled code goes on slowly, and some requests fail. */
+    private static void checkRoomForCode() {
+        assertThat(ManagementFactory.getMemoryPoolMXBeans())
+                .filteredOn(pool -> pool.getName().startsWith("Code"))
+                .isNotEmpty()
+                .allSatisfy(pool -> assertThat(pool.getUsage().getUsed())
+                        .as("%s in use", pool.getName())
+                        .isLessThan(pool.getUsage().getMax() / 10 * 9));
     }
 
     /** The bench of a blend, in a browser that remembers nothing of earlier journeys. */
