@@ -117,6 +117,8 @@ final class App implements AutoCloseable {
             settings.add("--spring.profiles.active=demo");
         }
         if (how == How.HERE) {
+            // a journey opens the pages itself, and others begin beside it
+            settings.add("--looseknit.opened-ahead=false");
             running = LooseKnit.start(settings.toArray(String[]::new));
         } else {
             final Process process = process(settings);

@@ -10,16 +10,40 @@ import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** Gives each test that runs on a database server a database of its own there: with {@code -Dlooseknit.postgresql=jdbc:postgresql://host:port/} the same tests run on it. */
-public final class ServerStore implements ApplicationContextInitializer<ConfigurableApplicationContext> {
+public class ServerStore implements ApplicationContextInitializer<ConfigurableApplicationContext> {
 
-    /** Where the database server is; nothing for a store in memory. */
-    public static final String SERVER = "looseknit.postgresql";
+    private static final String ALL = "looseknit.postgresql";
+
+    /** Where a database server is on which only {@link OnPostgresql some tests} run, beside the others. */
+    static final String BESIDE = "looseknit.postgresql.beside";
 
     private static final String USER = "looseknit";
 
+    private final String server;
+
+    /** For tests that run on the database server where all do. */
+    public ServerStore() {
+        this(System.getProperty(ALL, ""));
+    }
+
+    private ServerStore(final String server) {
+        this.server = server;
+    }
+
+    /** For tests that run on a database server wherever there is one. */
+    static final class Beside extends ServerStore {
+        Beside() {
+            super(anyServer());
+        }
+    }
+
+    /** Where a database server is; nothing where there is none. */
+    public static String anyServer() {
+        return System.getProperty(ALL, System.getProperty(BESIDE, ""));
+    }
+
     @Override
     public void initialize(final ConfigurableApplicationContext context) {
-        final String server = System.getProperty(SERVER, "");
         if (!server.isEmpty()) {
             TestPropertyValues.of(
                             "spring.datasource.url=" + newDatabase(server),

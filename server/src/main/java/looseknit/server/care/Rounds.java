@@ -139,6 +139,10 @@ public class Rounds {
      * @throws StaleRevision if the pot has changed since it was seen
      */
     public Potting look(final Told told) {
+        return look(told, paces.others());
+    }
+
+    Potting look(final Told told, final PotPaces.Others others) {
         final Potting potting = pottings.lock(told.pottingId()).orElseThrow(() -> new NotThere("pot"));
         if (looks.existsById(told.id())) {
             return potting;
@@ -171,7 +175,7 @@ public class Rounds {
                 told.grams(),
                 told.grams() == null ? null : scaled(potting, told.grams())));
         all.add(0, look);
-        paces.learn(potting, day, LooksKept.taken(all));
+        paces.learn(potting, day, LooksKept.taken(all), others);
         if (told.answer().waters()) {
             potting.watered(day, !told.answer().watersThrough());
         }
@@ -189,9 +193,10 @@ public class Rounds {
     /** Notes looks at several pots, all or none; pots are taken in an order that is always the same, so that two rounds at once never wait for one another. */
     public List<Potting> look(final List<Told> all) {
         final Map<UUID, Potting> looked = new HashMap<>();
+        final PotPaces.Others others = paces.others();
         all.stream()
                 .sorted(Comparator.comparing(Told::pottingId))
-                .forEach(told -> looked.put(told.pottingId(), look(told)));
+                .forEach(told -> looked.put(told.pottingId(), look(told, others)));
         return all.stream()
                 .map(told -> Objects.requireNonNull(looked.get(told.pottingId())))
                 .toList();

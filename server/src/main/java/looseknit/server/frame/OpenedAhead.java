@@ -10,6 +10,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.event.EventListener;
@@ -34,22 +35,29 @@ class OpenedAhead {
     private final JsonMapper json;
     private final Stopping stopping;
     private final Clock clock;
+    private final boolean wanted;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(work -> {
         final Thread thread = new Thread(work, "opened-ahead");
         thread.setDaemon(true);
         return thread;
     });
 
-    OpenedAhead(final List<OpenedSoon> pages, final JsonMapper json, final Stopping stopping, final Clock clock) {
+    OpenedAhead(
+            final List<OpenedSoon> pages,
+            final JsonMapper json,
+            final Stopping stopping,
+            final Clock clock,
+            @Value("${looseknit.opened-ahead:true}") final boolean wanted) {
         this.pages = pages;
         this.json = json;
         this.stopping = stopping;
         this.clock = clock;
+        this.wanted = wanted;
     }
 
     @EventListener
     void ready(final ApplicationReadyEvent event) {
-        if (event.getApplicationContext() instanceof WebServerApplicationContext) {
+        if (wanted && event.getApplicationContext() instanceof WebServerApplicationContext) {
             worker.execute(this::openAll);
             worker.shutdown();
         }

@@ -17,7 +17,6 @@ import looseknit.core.care.LikePots;
 import looseknit.core.care.Pace;
 import looseknit.server.batch.Batches;
 import looseknit.server.pot.PotEvent.Kind;
-import looseknit.server.store.OncePerTransaction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Component;
@@ -41,10 +40,7 @@ public class PotPaces {
     private final Batches batches;
     private final LooksTaken looks;
     private final Clock clock;
-    private final AtomicReference<@Nullable Known> known = new AtomicReference<>();
-
-    /** Of pots that are told of together, none teaches the others yet: it would depend on which comes first. */
-    private final OncePerTransaction<Known> atOnce = new OncePerTransaction<>();
+    private final AtomicReference<@Nullable Others> known = new AtomicReference<>();
 
     PotPaces(
             final PottingRepository pottings,
@@ -59,15 +55,27 @@ public class PotPaces {
         this.clock = clock;
     }
 
-    private record Known(Instant since, Map<UUID, LikePots.Taught> taught, LikePots likePots) {}
+    /**
+     * What pots teach each other.
+     *
+     * @param since when it was worked out
+     * @param taught what each has taught by its own looks
+     */
+    public record Others(Instant since, Map<UUID, LikePots.Taught> taught, LikePots likePots) {}
 
     /** Notes what the looks at a pot up to a day have taught. */
     public void learn(final Potting potting, final LocalDate until) {
-        learn(potting, until, looks.at(potting.id()));
+        learn(potting, until, looks.at(potting.id()), others());
     }
 
-    /** Notes what looks at a pot up to a day have taught; all that have not faded are given. */
-    public void learn(final Potting potting, final LocalDate until, final List<LooksTaken.Taken> taken) {
+    /**
+     * Notes what looks at a pot up to a day have taught.
+     *
+     * @param taken all that have not faded
+     * @param others what pots teach each other; one for pots that are told of together, or what is learnt would depend on which comes first
+     */
+    public void learn(
+            final Potting potting, final LocalDate until, final List<LooksTaken.Taken> taken, final Others others) {
         final LocalDate since = standsSoSince(potting);
         final List<Pace.Evidence> seen = taken.stream()
                 .map(look -> look.toCore(
@@ -75,7 +83,7 @@ public class PotPaces {
                         look.on().isBefore(since)))
                 .toList();
         final Pace.Prior reckoned = Pace.Prior.of(potting.predictedDays());
-        final Pace.Prior byOthers = prior(potting, reckoned);
+        final Pace.Prior byOthers = prior(potting, reckoned, others);
         final Pace own = Pace.learnt(reckoned, seen);
         potting.dries(own, byOthers.equals(reckoned) ? own : Pace.learnt(byOthers, seen));
     }
@@ -85,8 +93,7 @@ public class PotPaces {
         return events.lastOf(potting.id(), STOOD_OTHERWISE).orElse(potting.pottedOn());
     }
 
-    private Pace.Prior prior(final Potting potting, final Pace.Prior reckoned) {
-        final Known others = atOnce.get(this::known);
+    private Pace.Prior prior(final Potting potting, final Pace.Prior reckoned, final Others others) {
         return others.likePots()
                 .of(
                         LikePotsRow.kind(
@@ -97,14 +104,15 @@ public class PotPaces {
                         Optional.ofNullable(others.taught().get(potting.id())));
     }
 
-    private Known known() {
-        final Known now = known.get();
+    /** What pots teach each other now. */
+    public Others others() {
+        final Others now = known.get();
         if (now != null && now.taught().size() > FEW && now.since().plus(HOLDS).isAfter(clock.instant())) {
             return now;
         }
         final Map<UUID, LikePots.Taught> taught = pottings.teaching(PageRequest.of(0, MOST)).stream()
                 .collect(Collectors.toMap(LikePotsRow::id, LikePotsRow::taught));
-        final Known anew = new Known(clock.instant(), taught, new LikePots(taught.values()));
+        final Others anew = new Others(clock.instant(), taught, new LikePots(taught.values()));
         known.set(anew);
         return anew;
     }

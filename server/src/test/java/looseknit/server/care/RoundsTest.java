@@ -2,6 +2,7 @@ package looseknit.server.care;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.doReturn;
 import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
@@ -9,9 +10,12 @@ import static org.mockito.Mockito.spy;
 import static org.mockito.Mockito.when;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import looseknit.core.care.Answer;
+import looseknit.core.care.LikePots;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.PotPaces;
 import looseknit.server.pot.PotWork;
@@ -29,6 +33,7 @@ class RoundsTest {
     private static final UUID THIRD = new UUID(1, 3);
 
     private final LookRepository looks = mock();
+    private final PotPaces paces = mock();
     private final Rounds rounds = spy(new Rounds(
             looks,
             mock(LooksKept.class),
@@ -36,13 +41,17 @@ class RoundsTest {
             mock(PlaceOrderRepository.class),
             mock(PotWork.class),
             mock(PotDrying.class),
-            mock(PotPaces.class),
+            paces,
             mock(Climate.class),
             mock(PottingBodies.class),
             Clock.systemUTC()));
 
     private static Rounds.Told told(final UUID pot) {
         return new Rounds.Told(UUID.randomUUID(), pot, Answer.WATERED, null, null, null);
+    }
+
+    private static PotPaces.Others others() {
+        return new PotPaces.Others(Instant.EPOCH, Map.of(), new LikePots(List.of()));
     }
 
     private static Potting pot() {
@@ -57,16 +66,17 @@ class RoundsTest {
         final Potting ofThird = pot();
         final Potting ofFirst = pot();
         final Potting ofSecond = pot();
-        doReturn(ofThird).when(rounds).look(third);
-        doReturn(ofFirst).when(rounds).look(first);
-        doReturn(ofSecond).when(rounds).look(second);
+        when(paces.others()).thenReturn(others());
+        doReturn(ofThird).when(rounds).look(eq(third), any());
+        doReturn(ofFirst).when(rounds).look(eq(first), any());
+        doReturn(ofSecond).when(rounds).look(eq(second), any());
 
         assertThat(rounds.look(List.of(third, first, second))).containsExactly(ofThird, ofFirst, ofSecond);
 
         final InOrder order = inOrder(rounds);
-        order.verify(rounds).look(first);
-        order.verify(rounds).look(second);
-        order.verify(rounds).look(third);
+        order.verify(rounds).look(eq(first), any());
+        order.verify(rounds).look(eq(second), any());
+        order.verify(rounds).look(eq(third), any());
     }
 
     @Test

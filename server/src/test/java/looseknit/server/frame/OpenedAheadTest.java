@@ -43,12 +43,25 @@ class OpenedAheadTest {
                         opened::incrementAndGet),
                 new JsonMapper(),
                 stopping,
-                Clock.systemUTC());
+                Clock.systemUTC(),
+                true);
 
         ahead.ready(ready());
         ahead.stop();
 
         assertThat(opened).hasValueGreaterThan(1);
+    }
+
+    @Test
+    void whereNobodyWantsItNothingIsOpened() throws Exception {
+        final AtomicInteger opened = new AtomicInteger();
+        final OpenedAhead ahead =
+                new OpenedAhead(List.of(opened::incrementAndGet), new JsonMapper(), stopping, Clock.systemUTC(), false);
+
+        ahead.ready(ready());
+        ahead.stop();
+
+        assertThat(opened).hasValue(0);
     }
 
     @Test
@@ -65,7 +78,8 @@ class OpenedAheadTest {
                 }),
                 new JsonMapper(),
                 stopping,
-                clock);
+                clock,
+                true);
 
         ahead.ready(ready());
         ahead.stop();
@@ -91,7 +105,8 @@ class OpenedAheadTest {
                         next::incrementAndGet),
                 new JsonMapper(),
                 stopping,
-                Clock.systemUTC());
+                Clock.systemUTC(),
+                true);
 
         ahead.ready(ready());
         assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();

@@ -8,9 +8,11 @@ import com.google.zxing.client.j2se.BufferedImageLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.multi.qrcode.QRCodeMultiReader;
 import java.awt.image.BufferedImage;
+import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
@@ -22,8 +24,9 @@ import org.apache.pdfbox.text.PDFTextStripper;
  *
  * @param widthMm of its first page
  * @param embedded whether every font of the first page is in the file
+ * @param pdf the document
  */
-public record Printed(int pages, double widthMm, double heightMm, String text, List<String> codes, boolean embedded) {
+public record Printed(int pages, double widthMm, double heightMm, String text, boolean embedded, Supplier<byte[]> pdf) {
 
     private static final double MM_A_POINT = 25.4 / 72;
     private static final int DPI = 300;
@@ -42,13 +45,15 @@ public record Printed(int pages, double widthMm, double heightMm, String text, L
                     page.getMediaBox().getWidth() * MM_A_POINT,
                     page.getMediaBox().getHeight() * MM_A_POINT,
                     new PDFTextStripper().getText(document),
-                    codes(new PDFRenderer(document).renderImageWithDPI(0, DPI)),
-                    embedded);
+                    embedded,
+                    pdf::clone);
         }
     }
 
-    private static List<String> codes(final BufferedImage page) {
-        try {
+    /** The codes of its first page; to find them takes long. */
+    public List<String> codes() throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf.get())) {
+            final BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, DPI);
             return Arrays.stream(new QRCodeMultiReader()
                             .decodeMultiple(
                                     new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(page))),

@@ -1,0 +1,6 @@
+package looseknit.server.frame;
+
+import looseknit.server.OnPostgresql;
+
+@OnPostgresql
+class RobustOnPostgresqlTest extends RobustApiTest {}
