@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -73,7 +74,14 @@ class OpenedAhead {
     }
 
     private void openAll() {
-        List<OpenedSoon> left = pages;
+        pages.stream()
+                .collect(Collectors.partitioningBy(OpenedSoon::takesLong))
+                .values()
+                .forEach(this::openAll);
+    }
+
+    private void openAll(final List<OpenedSoon> some) {
+        List<OpenedSoon> left = some;
         for (int time = 1; time <= MOST_TIMES; time++) {
             final boolean few = time < FEWEST_TIMES;
             left = left.stream().filter(page -> !isQuick(page) || few).toList();

@@ -5,4 +5,9 @@ public interface OpenedSoon {
 
     /** What the page shows at first. */
     Object opened();
+
+    /** Whether it may take long in a large house: others do not wait for it. */
+    default boolean takesLong() {
+        return false;
+    }
 }

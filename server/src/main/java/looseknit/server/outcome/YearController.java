@@ -119,6 +119,11 @@ class YearController implements OpenedSoon {
         return year(null);
     }
 
+    @Override
+    public boolean takesLong() {
+        return true;
+    }
+
     @GetMapping
     HouseYearBody year(@RequestParam(required = false) @Min(1900) @Max(9999) final @Nullable Integer year) {
         final int now = LocalDate.now(clock).getYear();

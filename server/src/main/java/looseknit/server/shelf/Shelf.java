@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -55,6 +56,7 @@ public class Shelf implements TakenAway {
     private final Clock clock;
     private final Speech speech;
     private final Remembered<List<ShelfLotBody>> all = new Remembered<>();
+    private final Remembered<Map<String, Pack>> packs = new Remembered<>();
 
     Shelf(
             final LotRepository lots,
@@ -85,13 +87,18 @@ public class Shelf implements TakenAway {
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     @TransactionalEventListener(fallbackExecution = true)
     void changed(final MaterialsChanged event) {
-        all.forget();
+        forget();
     }
 
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     @EventListener
     void changed(final ChangedElsewhere event) {
+        forget();
+    }
+
+    private void forget() {
         all.forget();
+        packs.forget();
     }
 
     /** The lots themselves. */
@@ -103,19 +110,23 @@ public class Shelf implements TakenAway {
     /** The pack in which each material was bought last, by material. */
     @Transactional(readOnly = true)
     public Map<String, Pack> packs() {
-        final Map<String, Pack> packs = new LinkedHashMap<>();
+        return packs.get(this::readPacks);
+    }
+
+    private Map<String, Pack> readPacks() {
+        final Map<String, Pack> read = new LinkedHashMap<>();
         lots().forEach(lot -> {
             final LotFacts facts = lot.facts();
             if (facts.price() != null) {
                 known(facts)
-                        .ifPresent(material -> packs.put(
+                        .ifPresent(material -> read.put(
                                 facts.materialId(),
                                 new Pack(
                                         new Stock(facts.sold(), facts.amount(), facts.swell()).usableLitres(material),
                                         MeasuredBody.maybe(facts.price()))));
             }
         });
-        return packs;
+        return Collections.unmodifiableMap(read);
     }
 
     /** Litres to scoop that are left of each material on the shelf, by id. */

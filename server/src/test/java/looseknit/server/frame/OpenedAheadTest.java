@@ -7,6 +7,7 @@ import static org.mockito.Mockito.withSettings;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
@@ -50,6 +51,30 @@ class OpenedAheadTest {
         ahead.stop();
 
         assertThat(opened).hasValueGreaterThan(1);
+    }
+
+    @Test
+    void whatTakesLongIsOpenedWhenAllOthersAre() throws Exception {
+        final List<String> opened = new ArrayList<>();
+        final OpenedSoon year = new OpenedSoon() {
+            @Override
+            public Object opened() {
+                return opened.add("year");
+            }
+
+            @Override
+            public boolean takesLong() {
+                return true;
+            }
+        };
+        final OpenedAhead ahead = new OpenedAhead(
+                List.of(year, () -> opened.add("shelf")), new JsonMapper(), stopping, Clock.systemUTC(), true);
+
+        ahead.ready(ready());
+        ahead.stop();
+
+        assertThat(opened).contains("shelf", "year");
+        assertThat(opened.lastIndexOf("shelf")).isLessThan(opened.indexOf("year"));
     }
 
     @Test
