@@ -179,8 +179,7 @@ class YearController implements OpenedSoon {
     }
 
     private List<Integer> years(final int now) {
-        final int first =
-                Optional.ofNullable(repository.first()).map(LocalDate::getYear).orElse(now);
+        final int first = repository.first().map(LocalDate::getYear).orElse(now);
         return IntStream.rangeClosed(Math.min(first, now), now)
                 .boxed()
                 .sorted(Comparator.reverseOrder())

@@ -2,6 +2,7 @@ package looseknit.server.outcome;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import looseknit.server.pot.PotEvent;
 import looseknit.server.pot.Potting;
@@ -47,6 +48,7 @@ interface YearRepository extends Repository<Potting, UUID> {
             """)
     List<HappenedRow> happened(LocalDate from, LocalDate to);
 
+    /** When anything was mixed first. */
     @Query("select min(b.mixedOn) from Batch b")
-    LocalDate first();
+    Optional<LocalDate> first();
 }

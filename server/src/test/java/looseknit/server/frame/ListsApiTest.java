@@ -74,7 +74,8 @@ class ListsApiTest {
                 "/api/blends/names",
                 "/api/batches",
                 "/api/pottings",
-                "/api/today"
+                "/api/today",
+                "/api/year"
             })
     void askForAFixedNumberOfThings(final String path) throws Exception {
         potted(blend("Few", 3), "one");
