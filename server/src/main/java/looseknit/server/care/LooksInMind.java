@@ -19,7 +19,8 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * What the looks at each pot come to. They are read once and kept in mind; when a pot has changed, as it does with each look, whoever told it, those that
- * came since are read, and all of its looks only if one was taken back, which their number tells. So what is told of all looks does not take longer from year to year.
+ * came since are read, and all of its looks only if one was taken back, which their number tells. So what is told of all looks does not take longer
+ * from year to year.
  */
 @Service
 @Transactional(readOnly = true)

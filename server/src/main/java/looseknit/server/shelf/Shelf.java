@@ -107,7 +107,7 @@ public class Shelf implements TakenAway {
         return lots.findByRemovedAtIsNullOrderByStoredAt();
     }
 
-    /** The pack in which each material was bought last, by material. */
+    /** The pack in which each material was bought last, by material; kept in mind, since each of many batches asks for it. */
     @Transactional(readOnly = true)
     public Map<String, Pack> packs() {
         return packs.get(this::readPacks);
