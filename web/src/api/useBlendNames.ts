@@ -1,13 +1,19 @@
-import { useQueries, useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { keepPreviousData, useQueries, useQuery } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { answer, api } from './client'
 import type { Recipe } from './types'
 
-/** All blends by name, and the recipes of those that were chosen. */
+const AFTER_MS = 150
+
+/** Blends to choose from by name, and those that were chosen with their recipes. Of very many the last changed are there, others once part of their name is typed. */
 export const useBlendNames = (chosen: () => string[]) => {
+  const sought = ref('')
+  const asked = refDebounced(sought, AFTER_MS)
   const names = useQuery({
-    queryKey: ['blends', 'names'],
-    queryFn: () => answer(api.GET('/api/blends/names')),
+    queryKey: computed(() => ['blends', 'names', asked.value]),
+    queryFn: () => answer(api.GET('/api/blends/names', { params: { query: { text: asked.value.trim() } } })),
+    placeholderData: keepPreviousData,
   })
   const ids = computed(() => [...new Set(chosen())])
   const blends = useQueries({
@@ -26,9 +32,27 @@ export const useBlendNames = (chosen: () => string[]) => {
         ),
       ),
   )
+  /** Those that have something in them, and those that were chosen. */
+  const offered = computed(() => {
+    const found = new Map(
+      (names.data.value?.names ?? [])
+        .filter((each) => each.materialId !== undefined)
+        .map((each) => [each.id, each.name]),
+    )
+    for (const each of blends.value) {
+      if (each.data) {
+        found.set(each.data.id, each.data.name)
+      }
+    }
+    return [...found].map(([id, name]) => ({ id, name }))
+  })
   return {
-    /** Those that have something in them. */
-    names: computed(() => (names.data.value ?? []).filter((each) => each.materialId !== undefined)),
+    names: offered,
+    nameOf: (id: string) => offered.value.find((each) => each.id === id)?.name,
+    /** Part of a name, as it is typed. */
+    sought,
+    /** Whether there are so many that part of a name has to be typed for some. */
+    many: computed(() => sought.value !== '' || names.data.value?.further === true),
     recipeOf: (id: string) => recipes.value.get(id),
     /** Whether the recipes of all that were chosen are there. */
     ready: computed(() => blends.value.every((each) => !each.isLoading)),

@@ -30,7 +30,7 @@ const router = useRouter()
 const client = useQueryClient()
 const settings = useSettings()
 const { material, materialName } = useMaterials()
-const { lots } = useShelf()
+const { glance: shelf } = useShelf()
 const bench = useBench(props.id)
 const work = useBlendWork(props.id, bench)
 const { evaluation, problem } = useEvaluation(bench.bench, () => props.id)
@@ -50,11 +50,7 @@ const amount = computed(() => ({ whole: 1, half: 0.5, handful: handful.value })[
 /** What can be tapped: what is in the mix, then what is on the shelf, then what was fetched besides. */
 const fetched = ref<string[]>([])
 const buttons = computed(() =>
-  countable(
-    recipe.value,
-    (lots.value ?? []).filter((lot) => lot.facts.leftLitres > 0).map((lot) => lot.facts.materialId),
-    fetched.value,
-  ).flatMap((id) => {
+  countable(recipe.value, shelf.value?.withSomeLeft ?? [], fetched.value).flatMap((id) => {
     const known = material(id)
     return known ? [known] : []
   }),

@@ -140,10 +140,7 @@ describe('counting', () => {
         [`POST /api/blends/${ID}/versions`]: version(3),
         'POST /api/batches': { id: 'batch' },
         'POST /api/evaluate': evaluation(30),
-        'GET /api/shelf/lots': [
-          { facts: { materialId: 'scoria', leftLitres: 5 } },
-          { facts: { materialId: 'peat', leftLitres: 0 } },
-        ],
+        'GET /api/shelf': { withSomeLeft: ['scoria'] },
       },
     )
   const tap = (view: Awaited<ReturnType<typeof count>>['view'], name: string) =>

@@ -21,8 +21,7 @@ const settings = useSettings()
 const client = useQueryClient()
 const query = useQuery({ queryKey: ['today'], queryFn: () => answer(api.GET('/api/today')), staleTime: 0 })
 const today = computed(() => query.data.value)
-const { lots } = useShelf()
-const low = computed(() => lots.value.filter((lot) => lot.low))
+const { low, furtherLow } = useShelf()
 const busy = ref(new Set<string>())
 
 const byPlace = computed(() => {
@@ -214,6 +213,9 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
               }}</span>
             </li>
           </ul>
+          <p v-if="furtherLow > 0" class="soft">
+            {{ $t('care.todayPage.furtherLow', { n: furtherLow }) }}
+          </p>
         </template>
         <h2 v-if="later.length > 0">{{ $t('care.todayPage.nextDays') }}</h2>
         <ul class="choices small">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import Select from 'primevue/select'
+import BlendSelect from '@/parts/BlendSelect.vue'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Asked, Season, SeasonPlan } from '@/api/types'
@@ -46,19 +46,21 @@ const LIGHTS = [
   { value: 'CHANGES' as const, label: t('dry.seasonPanel.changesWithTheSun') },
 ]
 
-const { names: blendNames, recipeOf } = useBlendNames(() =>
-  plan.value.otherId === 'none' ? [] : [plan.value.otherId],
-)
+const {
+  names: blendNames,
+  nameOf,
+  sought,
+  many,
+  recipeOf,
+} = useBlendNames(() => (plan.value.otherId === 'none' ? [] : [plan.value.otherId]))
 const others = computed(() => [
   { id: 'none', name: t('dry.seasonPanel.noOtherMix') },
-  ...blendNames.value.filter((each) => each.id !== props.blendId).map(({ id, name }) => ({ id, name })),
+  ...blendNames.value.filter((each) => each.id !== props.blendId),
 ])
 const other = computed(() => {
   const id = plan.value.otherId
   const recipe = recipeOf(id)
-  return recipe
-    ? { id, recipe, name: blendNames.value.find((each) => each.id === id)?.name ?? '' }
-    : undefined
+  return recipe ? { id, recipe, name: nameOf(id) ?? '' } : undefined
 })
 
 const settings = useSettings()
@@ -171,17 +173,14 @@ const before = (season: Season) =>
           input-id="season-start"
         />
       </div>
-      <div class="field">
-        <label for="season-other">{{ $t('dry.seasonPanel.besideItTreatedAlike') }}</label>
-        <Select
-          v-model="plan.otherId"
-          input-id="season-other"
-          :options="others"
-          option-label="name"
-          option-value="id"
-          size="small"
-        />
-      </div>
+      <BlendSelect
+        v-model="plan.otherId"
+        v-model:sought="sought"
+        :label="$t('dry.seasonPanel.besideItTreatedAlike')"
+        input-id="season-other"
+        :options="others"
+        :many="many"
+      />
       <Button
         :label="$t('dry.seasonPanel.anotherSuchSeason')"
         outlined

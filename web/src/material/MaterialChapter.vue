@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Material } from '@/api/types'
+import type { Material, MaterialSection } from '@/api/types'
 import { useNamed } from '@/api/useNamed'
 import DoseEntry from './DoseEntry.vue'
 import StitchMark from './StitchMark.vue'
-import { ROLES, type RoleSection, sectionOf } from './roles'
 import { useMaterials } from './useBook'
 
 /** The Book's materials by what they are there for, some ticked to be laid side by side; below them what is given by weight. */
@@ -34,12 +33,21 @@ const guessing = computed(
 )
 const closest = computed(() => materials.value.filter((each) => hits.value.has(each.id)))
 
-const section = (each: Material): RoleSection => (each.never ? 'NEVER' : sectionOf(each))
-const ORDER: RoleSection[] = ['OWN', ...ROLES, 'NEVER']
+const ORDER: MaterialSection[] = [
+  'OWN',
+  'WATER',
+  'AIR',
+  'STRUCTURE',
+  'WEIGHT',
+  'FEED',
+  'FILTER',
+  'ACIDITY',
+  'NEVER',
+]
 const sections = computed(() => {
-  const found = new Map<RoleSection, Material[]>(ORDER.map((each) => [each, []]))
+  const found = new Map<MaterialSection, Material[]>(ORDER.map((each) => [each, []]))
   for (const each of guessing.value ? closest.value : literal.value) {
-    found.set(section(each), [...(found.get(section(each)) ?? []), each])
+    found.set(each.section, [...(found.get(each.section) ?? []), each])
   }
   return [...found.entries()].filter(([, members]) => members.length > 0)
 })

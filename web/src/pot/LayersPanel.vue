@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Select from 'primevue/select'
+import BlendSelect from '@/parts/BlendSelect.vue'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Asked } from '@/api/types'
@@ -25,12 +25,14 @@ const kept = useKept(`layers-${props.blendId}`, {
 const pot = computed(() => props.asked.brief?.pot ?? startingPot())
 const {
   names,
+  sought,
+  many,
   recipeOf: recipeOfBlend,
   ready,
 } = useBlendNames(() => kept.value.fromTop.map((layer) => layer.blendId).filter((id) => id !== OWN))
 const choices = computed(() => [
   { id: OWN, name: t('pot.layersPanel.thisBlend') },
-  ...names.value.filter((each) => each.id !== props.blendId).map(({ id, name }) => ({ id, name })),
+  ...names.value.filter((each) => each.id !== props.blendId),
 ])
 const recipeOf = (id: string) => recipeOfBlend(id) ?? props.asked.recipe
 const nameOf = (id: string) =>
@@ -75,16 +77,13 @@ const seam = (index: number) => {
         <li v-for="(layer, index) in kept.fromTop" :key="index">
           <div class="row">
             <div class="field">
-              <label :for="`layer-${index}`">{{
-                index === 0 ? $t('pot.layersPanel.onTop') : $t('pot.layersPanel.belowIt')
-              }}</label>
-              <Select
+              <BlendSelect
                 v-model="layer.blendId"
+                v-model:sought="sought"
+                :label="index === 0 ? $t('pot.layersPanel.onTop') : $t('pot.layersPanel.belowIt')"
                 :input-id="`layer-${index}`"
                 :options="choices"
-                option-label="name"
-                option-value="id"
-                size="small"
+                :many="many"
               />
             </div>
             <NumberField

@@ -14,7 +14,7 @@ const open = async (answers: Record<string, unknown> = {}) => {
   const asked = stubServer({
     'GET /api/pottings': { total: 3, places: [{ place: 'stair', pots: 3 }], pottings: pots },
     'GET /api/planting/kinds': [{ kind: 'BULB_PAN', name: 'bulb pan', forWhat: 'bulbs', usual: false }],
-    'GET /api/blends/names': [],
+    'GET /api/blends/names': { names: [], further: false },
     'POST /api/pot-events/together': [],
     'POST /api/pot-events/together/taken-back': [],
     ...answers,

@@ -11,6 +11,7 @@ import { daysBetween, inWords, shortDate, todayHere } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
 import { figure } from '@/measure/units'
 import { potWords } from '@/need/words'
+import BlendSelect from '@/parts/BlendSelect.vue'
 import ChoiceList from '@/parts/ChoiceList.vue'
 import EmptyPage from '@/parts/EmptyPage.vue'
 import { say, sayProblem } from '@/parts/notices'
@@ -36,8 +37,7 @@ const soon = refDebounced(words, 150)
 const place = ref<string>()
 const kind = ref<SetUpKind>()
 const blend = ref<string>()
-const { names: blends } = useBlendNames(() => [])
-const blendChoices = computed(() => blends.value.map((each) => ({ value: each.id, label: each.name })))
+const { names: blends, sought, many } = useBlendNames(() => (blend.value === undefined ? [] : [blend.value]))
 const gone = ref<'here' | 'due' | 'gone'>('here')
 const STATES = (['here', 'due', 'gone'] as const).map((value) => ({
   value,
@@ -167,10 +167,12 @@ const interval = (potting: Potting) =>
         optional
         input-id="pots-kind"
       />
-      <SelectField
+      <BlendSelect
         v-model="blend"
+        v-model:sought="sought"
         :label="$t('pot.potsPage.blend')"
-        :options="blendChoices"
+        :options="blends"
+        :many="many"
         :placeholder="$t('pot.potsPage.all')"
         optional
         input-id="pots-blend"

@@ -23,12 +23,11 @@ import { without } from './words'
 /** Which packs to buy for a need: every pack on offer beside the cheapest way to put packs together. */
 const settings = useSettings()
 const { materialName } = useMaterials()
-const { lots, offers, soldOptions, wayOf, kindOf, offer, withdraw } = useShelf()
+const { low, furtherLow, offers, soldOptions, wayOf, kindOf, offer, withdraw } = useShelf()
 const need = useKept<{ materialId: string | undefined; litres: number }>('loose-knit.need', {
   materialId: undefined,
   litres: 10,
 })
-const low = computed(() => lots.value.filter((lot) => lot.low))
 watch(
   low,
   (found) => {
@@ -147,6 +146,9 @@ const drop = async (id: string) => {
           </button>
         </li>
       </ul>
+      <p v-if="furtherLow > 0" class="soft">
+        {{ $t('shelf.buyPanel.furtherLow', { n: furtherLow }) }}
+      </p>
     </aside>
     <section>
       <div class="line ask">

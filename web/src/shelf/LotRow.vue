@@ -23,21 +23,19 @@ const left = computed({ get: () => props.left, set: (litres: number) => emit('le
 const signs = computed(() => {
   const { facts, inUse } = props.lot
   return [
-    ...(props.lot.low
-      ? [facts.leftLitres <= 0 ? t('shelf.lotRow.usedUp') : t('shelf.lotRow.runningLow')]
-      : []),
-    ...(facts.quarantined ? [t('shelf.lotRow.inQuarantine')] : []),
-    ...(facts.fed ? ['fed'] : []),
-    ...(facts.rinsed ? ['rinsed'] : []),
-    ...(facts.measured ? ['measured'] : []),
-    ...(!inUse && facts.leftLitres > 0 ? [t('shelf.lotRow.waitsItsTurn')] : []),
-  ]
+    ...(props.lot.low ? [facts.leftLitres <= 0 ? ('usedUp' as const) : ('runningLow' as const)] : []),
+    ...(facts.quarantined ? ['inQuarantine' as const] : []),
+    ...(facts.fed ? ['fed' as const] : []),
+    ...(facts.rinsed ? ['rinsed' as const] : []),
+    ...(facts.measured ? ['measured' as const] : []),
+    ...(!inUse && facts.leftLitres > 0 ? ['waitsItsTurn' as const] : []),
+  ].map((sign) => ({ sign, words: t(`shelf.lotRow.${sign}`) }))
 })
 const price = computed(() =>
   props.lot.pricePerLitre === undefined
     ? t('shelf.lotRow.noPrice')
     : props.lot.pricePerLitre === 0
-      ? 'free'
+      ? t('shelf.lotRow.free')
       : `${settings.currency} ${text(settings.measures.perVolume(props.lot.pricePerLitre))}`,
 )
 </script>
@@ -54,7 +52,7 @@ const price = computed(() =>
           materialName: lot.materialName,
           grade,
           stock: text(settings.measures.stock(left)),
-          signs: signs.length > 0 ? `, ${signs.join(', ')}` : '',
+          signs: signs.length > 0 ? `, ${signs.map((each) => each.words).join(', ')}` : '',
         })
       "
       @click="emit('toggle')"
@@ -91,7 +89,7 @@ const price = computed(() =>
       <small class="soft">{{ price }}</small>
     </div>
     <span class="signs">
-      <span v-for="sign in signs" :key="sign" :data-sign="sign">{{ sign }}</span>
+      <span v-for="{ sign, words } in signs" :key="sign" :data-sign="sign">{{ words }}</span>
     </span>
     <p v-if="lot.problem" class="say harm problem" role="alert">{{ lot.problem }}</p>
   </div>
@@ -153,12 +151,12 @@ const price = computed(() =>
   line-height: 1.25;
   color: var(--soft-ink);
 }
-.low [data-sign='running low'],
-.low [data-sign='used up'] {
+.low [data-sign='runningLow'],
+.low [data-sign='usedUp'] {
   color: var(--marigold-ink);
   font-weight: 700;
 }
-.quarantined [data-sign='in quarantine'] {
+.quarantined [data-sign='inQuarantine'] {
   color: var(--brick);
   font-weight: 700;
 }

@@ -9,7 +9,6 @@ import EmptyPage from '@/parts/EmptyPage.vue'
 import { useKeys } from '@/parts/keys'
 import { say, sayProblem } from '@/parts/notices'
 import { useKept } from '@/parts/useKept'
-import { ROLES, type RoleSection, sectionOf } from '@/material/roles'
 import { useMaterials } from '@/material/useBook'
 import { useSettings } from '@/measure/settings'
 import { figure, text } from '@/measure/units'
@@ -19,6 +18,7 @@ import LotForm from './LotForm.vue'
 import LotRow from './LotRow.vue'
 import QuickAdd from './QuickAdd.vue'
 import TickShelf from './TickShelf.vue'
+import { useLots } from './useLots'
 import { useShelf } from './useShelf'
 
 /** What is there: every lot as a bar to one scale, by what it is there for; quick to add to and to count up. */
@@ -26,31 +26,22 @@ const route = useRoute()
 const router = useRouter()
 const settings = useSettings()
 const { material } = useMaterials()
-const { lots, loading, error, count, refresh, remove, restore } = useShelf()
+const { glance, howMany, loading, error, count, refresh, remove, restore } = useShelf()
 const quick = ref<InstanceType<typeof QuickAdd> | null>(null)
 const chosen = ref<string>()
 const opened = ref<string>()
 
-const sections = computed(() => {
-  const found = new Map<RoleSection, Lot[]>(ROLES.map((each) => [each, []]))
-  for (const lot of lots.value) {
-    const name = sectionOf(material(lot.facts.materialId))
-    found.set(name, [...(found.get(name) ?? []), lot])
-  }
-  return [...found.entries()].filter(([, members]) => members.length > 0)
+/** Counts being made, kept until they are stored. */
+const counts = useKept<{ on: boolean; left: Record<string, number> }>('loose-knit.count', {
+  on: false,
+  left: {},
 })
-/** A section shows so many lots at first, and so many more each time: very long lists stay quick. */
-const FIRST = 40
-const FURTHER = 200
-const shownOf = ref<Record<string, number>>({})
-const shown = (name: string, members: Lot[]) => members.slice(0, shownOf.value[name] ?? FIRST)
-const further = (name: string) => {
-  shownOf.value = { ...shownOf.value, [name]: (shownOf.value[name] ?? FIRST) + FURTHER }
-}
-const inOrder = computed(() => sections.value.flatMap(([name, members]) => shown(name, members)))
-const scale = computed(() =>
-  Math.max(1, ...lots.value.map((lot) => Math.max(lot.fullLitres, lot.facts.leftLitres))),
+const { lots, sections, more } = useLots(
+  () => glance.value,
+  () => [...(chosen.value === undefined ? [] : [chosen.value]), ...Object.keys(counts.value.left)],
 )
+const inOrder = computed(() => sections.value.flatMap(({ members }) => members))
+const scale = computed(() => Math.max(1, glance.value?.largestLitres ?? 0))
 const ticks = computed(() => {
   const field = settings.measures.field('volume')
   return ticksOf(scale.value * field.factor).map((value) => ({
@@ -58,13 +49,8 @@ const ticks = computed(() => {
     words: `${figure(value, 0)} ${field.unit}`,
   }))
 })
-const low = computed(() => lots.value.filter((lot) => lot.low).length)
+const low = computed(() => glance.value?.lowCount ?? 0)
 
-/** Counts being made, kept until they are stored. */
-const counts = useKept<{ on: boolean; left: Record<string, number> }>('loose-knit.count', {
-  on: false,
-  left: {},
-})
 const countProblem = ref<string>()
 const beginCount = (left: Record<string, number> = {}) => {
   counts.value = { on: true, left }
@@ -79,27 +65,29 @@ const endCount = () => {
   counts.value = { on: false, left: {} }
   countProblem.value = undefined
 }
-/** Sets lots back to what they were before they were counted. */
-const uncount = async (before: Lot[]) => {
-  const revisions = new Map(lots.value.map((lot) => [lot.id, lot.revision]))
+/** Sets lots back to what they were before they were counted, unless somebody has counted them anew. */
+const uncount = async (before: Lot[], counted: Lot[]) => {
+  const litres = new Map(before.map((lot) => [lot.id, lot.facts.leftLitres]))
   await count(
-    before.map((lot) => ({
-      id: lot.id,
-      revision: revisions.get(lot.id) ?? lot.revision,
-      leftLitres: lot.facts.leftLitres,
+    counted.map(({ id, revision, facts }) => ({
+      id,
+      revision,
+      leftLitres: litres.get(id) ?? facts.leftLitres,
     })),
   )
 }
 const storeCount = async () => {
   const changed = lots.value.filter((lot) => leftOf(lot) !== lot.facts.leftLitres)
   try {
-    await count(changed.map((lot) => ({ id: lot.id, revision: lot.revision, leftLitres: leftOf(lot) })))
+    const counted = await count(
+      changed.map((lot) => ({ id: lot.id, revision: lot.revision, leftLitres: leftOf(lot) })),
+    )
     endCount()
     say(
       changed.length === 1
         ? t('shelf.lotsPanel.oneLotIsCounted')
         : t('shelf.lotsPanel.lotsAreCounted', { length: changed.length }),
-      changed.length > 0 ? () => uncount(changed) : undefined,
+      changed.length > 0 ? () => uncount(changed, counted) : undefined,
     )
   } catch (problem) {
     countProblem.value = problem instanceof Error ? problem.message : String(problem)
@@ -115,9 +103,9 @@ const storeCount = async () => {
   }
 }
 watch(
-  () => [route.query.after, lots.value.length] as const,
+  () => [route.query.after, howMany.value] as const,
   async ([after]) => {
-    if (typeof after !== 'string' || lots.value.length === 0) {
+    if (typeof after !== 'string' || howMany.value === 0) {
       return
     }
     try {
@@ -138,14 +126,19 @@ watch(
 
 const added = (id: string, name: string) => {
   chosen.value = id
-  say(t('shelf.lotsPanel.isOnTheShelf', { name }), () => remove(id))
+  say(t('shelf.lotsPanel.isOnTheShelf', { name }), () => {
+    chosen.value = undefined
+    return remove(id)
+  })
 }
 const takeOff = async (lot: Lot) => {
   try {
+    chosen.value = undefined
     await remove(lot.id)
     opened.value = undefined
     say(t('shelf.lotsPanel.isOffTheShelf', { materialName: lot.materialName }), () => restore(lot.id))
   } catch (problem) {
+    chosen.value = lot.id
     sayProblem(problem)
   }
 }
@@ -179,7 +172,7 @@ useKeys({
   <QuickAdd ref="quick" @added="added" />
   <p v-if="error" class="say harm" role="alert">{{ error.message }}</p>
   <div v-if="loading" class="skeleton" style="height: 320px; margin-top: 14px" />
-  <template v-else-if="lots.length === 0 && !error">
+  <template v-else-if="howMany === 0 && !error">
     <EmptyPage what="shelf" :title="$t('shelf.lotsPanel.emptyTitle')">
       {{ $t('shelf.lotsPanel.empty') }}
     </EmptyPage>
@@ -188,10 +181,7 @@ useKeys({
   <template v-else>
     <div class="over">
       <p class="soft">
-        {{
-          lots.length === 1
-            ? $t('shelf.lotsPanel.oneLot')
-            : $t('shelf.lotsPanel.lots', { length: lots.length })
+        {{ howMany === 1 ? $t('shelf.lotsPanel.oneLot') : $t('shelf.lotsPanel.lots', { length: howMany })
         }}{{ low > 0 ? $t('shelf.lotsPanel.runningLow', { low }) : '' }}
       </p>
       <template v-if="counts.on">
@@ -204,10 +194,10 @@ useKeys({
         <span v-for="tick in ticks" :key="tick.at" :style="{ left: `${tick.at}%` }">{{ tick.words }}</span>
       </div>
     </div>
-    <section v-for="[name, members] in sections" :key="name">
-      <h2>{{ $t(`material.section.${name}`) }}</h2>
+    <section v-for="{ section, members, left } in sections" :key="section">
+      <h2>{{ $t(`material.section.${section}`) }}</h2>
       <ul class="choices">
-        <li v-for="lot in shown(name, members)" :key="lot.id">
+        <li v-for="lot in members" :key="lot.id">
           <LotRow
             :lot="lot"
             :grade="material(lot.facts.materialId)?.grade ?? ''"
@@ -222,13 +212,8 @@ useKeys({
           <LotForm v-if="opened === lot.id" :lot="lot" @remove="takeOff(lot)" @close="opened = undefined" />
         </li>
       </ul>
-      <button
-        v-if="members.length > shown(name, members).length"
-        type="button"
-        class="plain more"
-        @click="further(name)"
-      >
-        {{ $t('shelf.lotsPanel.more', { members: members.length - shown(name, members).length }) }}
+      <button v-if="left > 0" type="button" class="plain more" @click="more(section)">
+        {{ $t('shelf.lotsPanel.more', { members: left }) }}
       </button>
     </section>
     <p class="soft foot">

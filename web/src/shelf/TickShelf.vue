@@ -13,13 +13,13 @@ import { useShelf } from './useShelf'
 /** What most growers keep, to tick: each goes on the shelf as its usual pack, to be put right later. */
 const emit = defineEmits<{ done: [] }>()
 const settings = useSettings()
-const { lots, add } = useShelf()
+const { glance, add } = useShelf()
 const { data, error } = useQuery({
   queryKey: ['commonest'],
   queryFn: () => answer(api.GET('/api/shelf/commonest')),
   staleTime: Infinity,
 })
-const there = computed(() => new Set(lots.value.map((lot) => lot.facts.materialId)))
+const there = computed(() => new Set(glance.value?.there))
 const offered = computed(() => (data.value ?? []).filter((each) => !there.value.has(each.materialId)))
 const ticked = ref(new Set<string>())
 const tick = (id: string) => {

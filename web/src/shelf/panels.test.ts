@@ -1,6 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { type Asked, Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
+import { notices } from '@/parts/notices'
 import type { FileImport, Lot, LotFacts, Material } from '@/api/types'
 import BuyPanel from './BuyPanel.vue'
 import FilesPanel from './FilesPanel.vue'
@@ -16,6 +17,7 @@ const peat = {
   form: 'BALE',
   roles: ['WATER'],
   roleWords: ['holds water'],
+  section: 'WATER',
   own: false,
   never: false,
 } as unknown as Material
@@ -44,11 +46,20 @@ const lot = (change: Partial<Lot> = {}): Lot => ({
   inUse: true,
   ...change,
 })
+const glance = (lots: Lot[], count = lots.length, lowCount?: number) => ({
+  count,
+  lowCount: lowCount ?? lots.filter((each) => each.low).length,
+  low: lots.filter((each) => each.low),
+  there: lots.map((each) => each.facts.materialId),
+  withSomeLeft: lots.map((each) => each.facts.materialId),
+  largestLitres: Math.max(0, ...lots.map((each) => each.fullLitres)),
+  sections: lots.length === 0 ? [] : [{ section: 'WATER', count, lots }],
+})
 const books = {
   'GET /api/materials': [peat],
   'GET /api/amendments': [],
   'GET /api/shelf/ways-sold': SOLD,
-  'GET /api/shelf/lots': [lot()],
+  'GET /api/shelf': glance([lot()]),
   'GET /api/shelf/offers': [],
 }
 const settle = async () => {
@@ -191,7 +202,7 @@ describe('a lot, opened', () => {
 
 describe('the shelf', () => {
   it('teaches when it is empty', async () => {
-    stubServer({ ...books, 'GET /api/shelf/lots': [] })
+    stubServer({ ...books, 'GET /api/shelf': glance([]) })
     const wrapper = mount(LotsPanel, { global: surroundings() })
     await settle()
     expect(wrapper.text()).toContain('tick what you own')
@@ -200,8 +211,8 @@ describe('the shelf', () => {
   it('counts several lots at once', async () => {
     const asked = stubServer({
       ...books,
-      'GET /api/shelf/lots': [lot(), lot({ id: 'l2' })],
-      'PUT /api/shelf/count': [],
+      'GET /api/shelf': glance([lot(), lot({ id: 'l2' })]),
+      'PUT /api/shelf/count': [lot({ id: 'l2', revision: 4 })],
     })
     const wrapper = mount(LotsPanel, { global: surroundings() })
     await settle()
@@ -219,18 +230,59 @@ describe('the shelf', () => {
       lots: [{ id: 'l2', revision: lot().revision, leftLitres: 9 }],
     })
     expect(wrapper.find('#count-l2').exists()).toBe(false)
+
+    // taken back only if nobody has counted it since
+    await notices.at(-1)?.undo?.()
+    expect(sent(asked, 'PUT /api/shelf/count')[1]?.body).toEqual({
+      lots: [{ id: 'l2', revision: 4, leftLitres: lot().facts.leftLitres }],
+    })
   })
 
   it('shows a long section in pieces', async () => {
-    stubServer({
+    const many = Array.from({ length: 290 }, (_, i) => lot({ id: `l${i}` }))
+    const asked = stubServer({
       ...books,
-      'GET /api/shelf/lots': Array.from({ length: 90 }, (_, i) => lot({ id: `l${i}` })),
+      'GET /api/shelf': glance(many.slice(0, 40), 290),
+      'GET /api/shelf/sections/WATER': ({ query }: Asked) =>
+        many.slice(Number(query.get('from')), Number(query.get('from')) + 200),
     })
     const wrapper = mount(LotsPanel, { global: surroundings() })
     await settle()
     expect(wrapper.findAll('.lot-row')).toHaveLength(40)
+    expect(wrapper.get('.more').text()).toContain('250')
     await wrapper.get('.more').trigger('click')
-    expect(wrapper.findAll('.lot-row')).toHaveLength(90)
+    await settle()
+    expect(wrapper.findAll('.lot-row')).toHaveLength(240)
+    await wrapper.get('.more').trigger('click')
+    await settle()
+    expect(wrapper.findAll('.lot-row')).toHaveLength(290)
+    expect(wrapper.find('.more').exists()).toBe(false)
+    expect(sent(asked, 'GET /api/shelf/sections/WATER').map((each) => each.query.get('from'))).toEqual([
+      '40',
+      '240',
+    ])
+  })
+
+  it('shows what is being counted wherever it stands, and not what is gone meanwhile', async () => {
+    localStorage.setItem('loose-knit.count', JSON.stringify({ on: true, left: { l99: 3, gone: 1 } }))
+    const asked = stubServer({
+      ...books,
+      'GET /api/shelf': glance([lot()], 100),
+      'GET /api/shelf/lots/l99': lot({ id: 'l99' }),
+      'PUT /api/shelf/count': [lot({ id: 'l99', revision: 4 })],
+    })
+    const wrapper = mount(LotsPanel, { global: surroundings() })
+    await settle()
+    expect(wrapper.findAll('.lot-row')).toHaveLength(2)
+    expect((wrapper.get('#count-l99').element as HTMLInputElement).value).toBe('3')
+    await wrapper
+      .findAll('button')
+      .find((each) => each.text() === 'Store the count')
+      ?.trigger('click')
+    await settle()
+    expect(sent(asked, 'PUT /api/shelf/count')[0]?.body).toEqual({
+      lots: [{ id: 'l99', revision: 3, leftLitres: 3 }],
+    })
   })
 })
 
@@ -273,12 +325,13 @@ describe('what to buy', () => {
   it('begins with what runs low', async () => {
     stubServer({
       ...books,
-      'GET /api/shelf/lots': [lot({ low: true })],
+      'GET /api/shelf': glance([lot({ low: true })], 100, 70),
       'POST /api/shelf/buy': { needLitres: 10, single: [] },
     })
     const wrapper = mount(BuyPanel, { global: surroundings() })
     await settle()
     expect(wrapper.text()).toContain('What to buy of sphagnum peat')
+    expect(wrapper.text()).toContain('and 69 more')
     expect(wrapper.text()).toContain('No pack of it on offer yet.')
   })
 })

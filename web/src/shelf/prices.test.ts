@@ -19,7 +19,15 @@ const open = async (answer: unknown) => {
   const asked = stubServer({
     'GET /api/shelf/price-list': answer,
     'POST /api/shelf/price-list/take': { ...list, changes: [] },
-    'GET /api/shelf/lots': [],
+    'GET /api/shelf': {
+      count: 0,
+      lowCount: 0,
+      low: [],
+      there: [],
+      withSomeLeft: [],
+      largestLitres: 0,
+      sections: [],
+    },
     'GET /api/shelf/offers': [],
     'GET /api/shelf/ways': [],
   })

@@ -7,7 +7,7 @@ import type { LotFacts, OfferFacts } from '@/api/types'
 /** What is on the shelf. A change of it may change materials and with them every reading. */
 export const useShelf = () => {
   const client = useQueryClient()
-  const lots = useQuery({ queryKey: ['shelf', 'lots'], queryFn: () => answer(api.GET('/api/shelf/lots')) })
+  const glance = useQuery({ queryKey: ['shelf', 'glance'], queryFn: () => answer(api.GET('/api/shelf')) })
   const offers = useQuery({
     queryKey: ['shelf', 'offers'],
     queryFn: () => answer(api.GET('/api/shelf/offers')),
@@ -37,8 +37,9 @@ export const useShelf = () => {
     return lot
   }
   const count = async (left: { id: string; revision: number; leftLitres: number }[]) => {
-    await answer(api.PUT('/api/shelf/count', { body: { lots: left } }))
+    const counted = await answer(api.PUT('/api/shelf/count', { body: { lots: left } }))
     await refresh()
+    return counted
   }
   const remove = async (id: string) => {
     await answer(api.DELETE('/api/shelf/lots/{id}', { params: { path: { id } } }))
@@ -59,9 +60,13 @@ export const useShelf = () => {
 
   const waysSold = computed(() => sold.data.value ?? [])
   return {
-    lots: computed(() => lots.data.value ?? []),
-    loading: lots.isLoading,
-    error: lots.error,
+    glance: glance.data,
+    howMany: computed(() => glance.data.value?.count ?? 0),
+    /** Lots that run low: the first of them, and how many more there are. */
+    low: computed(() => glance.data.value?.low ?? []),
+    furtherLow: computed(() => (glance.data.value?.lowCount ?? 0) - (glance.data.value?.low.length ?? 0)),
+    loading: glance.isLoading,
+    error: glance.error,
     offers: computed(() => offers.data.value ?? []),
     waysSold,
     soldOptions: computed(() => waysSold.value.map((each) => ({ value: each.sold, label: each.words }))),

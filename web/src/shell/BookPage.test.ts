@@ -61,6 +61,7 @@ const material = (id: string, name: string, change: Partial<Material> = {}) =>
     name,
     grade: '1–2 mm',
     roles: ['AIR'],
+    section: 'AIR',
     roleWords: ['opens air'],
     does: `${name} opens.`,
     notFor: '',
@@ -68,7 +69,7 @@ const material = (id: string, name: string, change: Partial<Material> = {}) =>
   }) as Material
 const materials = [
   material('perlite', 'Perlite'),
-  material('beach_sand', 'Beach sand', { never: true, does: 'Carries sea salt.' }),
+  material('beach_sand', 'Beach sand', { section: 'NEVER', never: true, does: 'Carries sea salt.' }),
 ]
 const sheet = (each: Material) => ({
   material: { ...each, gradeAdvice: '', prepare: 'Wet it.', hazards: ['DUST'], source: 'typical' },

@@ -21,7 +21,7 @@ const KEPT = 'loose-knit.first-brief'
 const client = useQueryClient()
 const router = useRouter()
 const { plant } = usePlants()
-const { lots } = useShelf()
+const { howMany } = useShelf()
 const brief = useKept<Brief>(KEPT, {
   stage: 'ESTABLISHED',
   pot: startingPot(),
@@ -105,9 +105,9 @@ const take = async (proposal?: Proposal) => {
     <section class="own">
       <p>
         {{
-          lots.length === 0
+          howMany === 0
             ? $t('shell.firstMinute.shelfEmpty')
-            : $t('shell.firstMinute.shelf', { n: lots.length }, lots.length)
+            : $t('shell.firstMinute.shelf', { n: howMany }, howMany)
         }}
         <button type="button" class="plain" :aria-expanded="ticking" @click="ticking = !ticking">
           {{ $t('shell.firstMinute.tick') }}

@@ -2548,6 +2548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["glance"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf/buy": {
         parameters: {
             query?: never;
@@ -2619,7 +2635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["one"];
         put: operations["change"];
         post?: never;
         delete: operations["remove"];
@@ -2718,6 +2734,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/sections/{section}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["section_1"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4455,6 +4487,8 @@ export interface components {
             roleWords: string[];
             roles: ("AIR" | "WATER" | "FEED" | "ACIDITY" | "WEIGHT" | "FILTER" | "STRUCTURE" | "INTERNAL")[];
             /** @enum {string} */
+            section: "WATER" | "AIR" | "STRUCTURE" | "WEIGHT" | "FEED" | "FILTER" | "ACIDITY" | "OWN" | "NEVER";
+            /** @enum {string} */
             shape: "ROUND" | "ANGULAR" | "FLAKE" | "STRAND" | "CRUMB";
             source: string;
             /** Format: double */
@@ -4646,6 +4680,10 @@ export interface components {
             aside: string[];
             hits: components["schemas"]["HitBody"][];
             sure: boolean;
+        };
+        NamesBody: {
+            further: boolean;
+            names: components["schemas"]["BlendNameBody"][];
         };
         NarrowingBody: {
             /** Format: int32 */
@@ -5901,6 +5939,18 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        ShelfGlanceBody: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            largestLitres: number;
+            low: components["schemas"]["ShelfLotBody"][];
+            /** Format: int32 */
+            lowCount: number;
+            sections: components["schemas"]["ShelfSectionBody"][];
+            there: string[];
+            withSomeLeft: string[];
+        };
         ShelfLotBody: {
             facts: components["schemas"]["LotFacts"];
             /** Format: double */
@@ -5915,6 +5965,13 @@ export interface components {
             problem?: string;
             /** Format: int64 */
             revision: number;
+        };
+        ShelfSectionBody: {
+            /** Format: int32 */
+            count: number;
+            lots: components["schemas"]["ShelfLotBody"][];
+            /** @enum {string} */
+            section: "WATER" | "AIR" | "STRUCTURE" | "WEIGHT" | "FEED" | "FILTER" | "ACIDITY" | "OWN" | "NEVER";
         };
         ShoppingBody: {
             /** Format: double */
@@ -7394,6 +7451,7 @@ export interface operations {
     names: {
         parameters: {
             query?: {
+                text?: string;
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };
@@ -7412,7 +7470,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BlendNameBody"][];
+                    "*/*": components["schemas"]["NamesBody"];
                 };
             };
         };
@@ -11915,6 +11973,32 @@ export interface operations {
             };
         };
     };
+    glance: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfGlanceBody"];
+                };
+            };
+        };
+    };
     buy: {
         parameters: {
             query?: {
@@ -12045,6 +12129,34 @@ export interface operations {
                 "application/json": components["schemas"]["NewLotBody"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfLotBody"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: {
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -12305,6 +12417,35 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PriceListBody"];
+                };
+            };
+        };
+    };
+    section_1: {
+        parameters: {
+            query?: {
+                from?: number;
+                /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Language of the sentences. English ships; it also answers where another is asked for. */
+                "Accept-Language"?: string;
+            };
+            path: {
+                section: "WATER" | "AIR" | "STRUCTURE" | "WEIGHT" | "FEED" | "FILTER" | "ACIDITY" | "OWN" | "NEVER";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShelfLotBody"][];
                 };
             };
         };

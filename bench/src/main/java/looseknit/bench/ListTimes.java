@@ -42,7 +42,7 @@ public final class ListTimes {
             LoadTimes.measure(server, "blends for another plant", "/api/blends?plantId=jade&order=FIT");
             LoadTimes.measure(server, "names of blends", "/api/blends/names");
             LoadTimes.measure(server, "batches", "/api/batches");
-            LoadTimes.measure(server, "shelf", "/api/shelf/lots");
+            LoadTimes.measure(server, "shelf", "/api/shelf");
             LoadTimes.measure(server, "Today", "/api/today");
             System.out.println(server.memory());
         }

@@ -267,7 +267,7 @@ public final class Season {
     private void mixer(final int day) {
         final Random random = new Random(2000L + day);
         final JsonNode book = http.get("/api/blends").path("blends");
-        http.get("/api/shelf/lots");
+        http.get("/api/shelf");
         if (day % 2 == 0 && !book.isEmpty()) {
             work(book.get(random.nextInt(book.size())).path("id").asString(), random);
         }

@@ -29,6 +29,27 @@ class MaterialBookTest {
     }
 
     @ParameterizedTest
+    @CsvSource({
+        "peat, false, WATER",
+        "peat, true, OWN",
+        "perlite_coarse, false, AIR",
+        "scoria, false, AIR",
+        "grit_3_6, false, WEIGHT",
+    })
+    void standsInListsByWhatItDoesFirstOfAll(final String id, final boolean own, final Section section) {
+        assertThat(Section.of(MaterialBook.shipped().material(id).orElseThrow(), own))
+                .isEqualTo(section);
+    }
+
+    @Test
+    void whatIsNeverToBeUsedStandsByItself() {
+        assertThat(MaterialBook.shipped().materials().stream()
+                        .filter(each -> each.natures().contains(Nature.NEVER)))
+                .isNotEmpty()
+                .allMatch(each -> Section.of(each, false) == Section.NEVER);
+    }
+
+    @ParameterizedTest
     @MethodSource("materials")
     void everyMaterialIsConsistent(final Material material) {
         assertThat(material.closedPores()).as("closed pores").isBetween(0.0, 0.1);

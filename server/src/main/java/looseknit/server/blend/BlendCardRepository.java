@@ -33,6 +33,13 @@ interface BlendCardRepository extends JpaRepository<BlendCard, UUID> {
             from BlendCard c join c.blend b where b.deletedAt is null order by b.changedAt desc""")
     List<BlendNameBody> names();
 
+    /** The first blends of a name that is like something, those that were changed last first. */
+    @Query("""
+            select new looseknit.server.blend.BlendNameBody(b.id, b.name, c.plantId, c.firstMaterial)
+            from BlendCard c join c.blend b where b.deletedAt is null and lower(b.name) like :like escape '!'
+            order by b.changedAt desc""")
+    List<BlendNameBody> named(String like, Limit most);
+
     /** Groups of plants that there are blends for; a deleted blend is sifted by nothing. */
     @Query("select distinct c.groupName from BlendCard c where c.groupName is not null order by c.groupName")
     List<String> groups();

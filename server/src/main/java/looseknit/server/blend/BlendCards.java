@@ -40,6 +40,9 @@ public class BlendCards {
     static final int MOST = 200;
 
     /** So many blends that are the same mix are named with each. */
+    /** So many names are offered at once to choose from. */
+    static final int MOST_NAMES = 200;
+
     private static final int MOST_ALIKE = 3;
 
     /** A page is compared with so many blends of the same things. */
@@ -207,6 +210,21 @@ public class BlendCards {
     @Transactional(readOnly = true)
     public List<BlendNameBody> names() {
         return cards.names();
+    }
+
+    /**
+     * Blends to choose from.
+     *
+     * @param names those that were changed last first
+     * @param further whether there are more of that name
+     */
+    record NamesBody(List<BlendNameBody> names, boolean further) {}
+
+    /** Blends with a text in their names, up to {@link #MOST_NAMES}. */
+    @Transactional(readOnly = true)
+    NamesBody named(final String text) {
+        final List<BlendNameBody> found = cards.named(SiftedCards.anywhere(text), Limit.of(MOST_NAMES + 1));
+        return new NamesBody(found.stream().limit(MOST_NAMES).toList(), found.size() > MOST_NAMES);
     }
 
     /**

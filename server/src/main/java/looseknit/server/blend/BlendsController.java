@@ -100,10 +100,14 @@ class BlendsController implements OpenedSoon {
         return cards.page(new BlendCards.Sift(text, group, materialId, plantId, fitting, archived, order), page, size);
     }
 
-    /** All blends by name. */
+    /**
+     * Blends by name, to choose from: up to two hundred, those that were changed last first.
+     *
+     * @param text somewhere in the name
+     */
     @GetMapping("/names")
-    List<BlendNameBody> names() {
-        return cards.names();
+    BlendCards.NamesBody names(@RequestParam(defaultValue = "") @Size(max = 200) final String text) {
+        return cards.named(text);
     }
 
     @PostMapping

@@ -53,6 +53,11 @@ class SiftedCards {
         return "c." + column + " desc nulls last, " + CHANGED;
     }
 
+    /** What a lower-cased text is like that has another anywhere in it; {@code !} stands before what is meant as it is. */
+    static String anywhere(final String text) {
+        return "%" + text.strip().toLowerCase(Locale.ROOT).replaceAll("([!%_])", "!$1") + "%";
+    }
+
     /** How many pass. Where nothing is looked for the cards, which are long, need not be read for it. */
     long count(final BlendCards.Sift sift, final boolean fitting) {
         if (ofAllBlends(sift) && !fitting) {
@@ -102,7 +107,7 @@ class SiftedCards {
             final BlendCards.Sift sift,
             final boolean fitting,
             final Class<T> type) {
-        final String text = sift.text().strip().toLowerCase(Locale.ROOT);
+        final String text = sift.text().strip();
         final boolean ofAll = !sift.materialIds().isEmpty();
         final TypedQuery<T> query = store.createQuery(
                         what + (text.isEmpty() ? "" : IN_NAME_OR_MIX) + PASS + (ofAll ? OF_ALL : "") + order, type)
@@ -110,7 +115,7 @@ class SiftedCards {
                 .setParameter("fitting", fitting)
                 .setParameter("archived", sift.archived());
         if (!text.isEmpty()) {
-            query.setParameter("text", "%" + text.replaceAll("([!%_])", "!$1") + "%");
+            query.setParameter("text", anywhere(text));
         }
         if (ofAll) {
             query.setParameter("materials", sift.materialIds())

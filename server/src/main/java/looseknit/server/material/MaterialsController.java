@@ -10,6 +10,7 @@ import looseknit.core.material.MaterialBook;
 import looseknit.core.material.MaterialClass;
 import looseknit.core.material.Nature;
 import looseknit.core.material.Role;
+import looseknit.core.material.Section;
 import looseknit.core.message.Message;
 import looseknit.core.sheet.DoseStandIn;
 import looseknit.core.sheet.MaterialSheet;
@@ -42,6 +43,7 @@ class MaterialsController {
      *
      * @param shape outline of its grains
      * @param otherGradeIds other grades of the same stuff, the finest first
+     * @param section where lists of materials have it
      * @param own whether it is the person's own
      * @param never whether it is there only to say why not
      * @param measured whether figures of the lot in use stand for the Book's
@@ -57,6 +59,7 @@ class MaterialsController {
             List<String> otherGradeIds,
             List<Role> roles,
             List<Message> roleWords,
+            Section section,
             MaterialClass materialClass,
             Form form,
             double packLitres,
@@ -176,6 +179,7 @@ class MaterialsController {
                         .toList(),
                 material.roles(),
                 material.roles().stream().map(Role::words).toList(),
+                Section.of(material, shipped == null),
                 material.materialClass(),
                 material.form(),
                 material.packL(),

@@ -15,6 +15,8 @@ import java.util.Set;
 import java.util.UUID;
 import looseknit.core.batch.Pack;
 import looseknit.core.material.Material;
+import looseknit.core.material.MaterialBook;
+import looseknit.core.material.Section;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
 import looseknit.core.message.Dimension;
@@ -81,6 +83,37 @@ public class Shelf implements TakenAway {
                     .map(lot -> body(lot, lot.id().equals(inUse.get(lot.facts().materialId()))))
                     .toList();
         });
+    }
+
+    /** What a page shows of the shelf before somebody asks for more. */
+    @Transactional(readOnly = true)
+    ShelfGlanceBody glance() {
+        return ShelfGlanceBody.of(all(), this::sectionOf);
+    }
+
+    /** Lots of a section from one on, in the order in which they were stored. */
+    @Transactional(readOnly = true)
+    List<ShelfLotBody> section(final Section section, final int from, final int most) {
+        return all().stream()
+                .filter(each -> sectionOf(each) == section)
+                .skip(from)
+                .limit(most)
+                .toList();
+    }
+
+    /** Where lists have a lot; what is no material any more is among the grower's own. */
+    private Section sectionOf(final ShelfLotBody lot) {
+        final String id = lot.facts().materialId();
+        return MaterialBook.shipped()
+                .material(id)
+                .map(material -> Section.of(material, false))
+                .orElse(Section.OWN);
+    }
+
+    /** Those lots that are on the shelf, in the order in which they were stored. */
+    @Transactional(readOnly = true)
+    List<ShelfLotBody> those(final Set<UUID> ids) {
+        return all().stream().filter(each -> ids.contains(each.id())).toList();
     }
 
     /** Lots or materials have changed. */

@@ -1,20 +1,25 @@
 package looseknit.server.shelf;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import looseknit.core.material.Material;
+import looseknit.core.material.Section;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Message;
 import looseknit.core.shelf.BuySizes;
 import looseknit.core.shelf.Commonest;
 import looseknit.core.shelf.Stock;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.NotThere;
 import looseknit.server.frame.OpenedSoon;
 import looseknit.server.shelf.Offers.OfferBody;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +31,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -33,6 +39,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/shelf")
 class ShelfController implements OpenedSoon {
+
+    private static final int FURTHER = 200;
 
     private final Shelf shelf;
     private final Offers offers;
@@ -109,9 +117,33 @@ class ShelfController implements OpenedSoon {
 
     @Override
     public Object opened() {
-        return all();
+        return glance();
     }
 
+    /** What a page shows of the shelf before somebody asks for more. */
+    @GetMapping
+    ShelfGlanceBody glance() {
+        return shelf.glance();
+    }
+
+    /**
+     * Further lots of a section, up to two hundred.
+     *
+     * @param from how many of its first ones to leave out
+     */
+    @GetMapping("/sections/{section}")
+    List<ShelfLotBody> section(
+            @PathVariable final Section section,
+            @RequestParam(defaultValue = "" + ShelfGlanceBody.FIRST) @Min(0) final int from) {
+        return shelf.section(section, from, FURTHER);
+    }
+
+    @GetMapping("/lots/{id}")
+    ShelfLotBody one(@PathVariable final UUID id) {
+        return shelf.those(Set.of(id)).stream().findFirst().orElseThrow(() -> new NotThere("lot"));
+    }
+
+    /** All lots in one answer; of a large shelf it is long. */
     @GetMapping("/lots")
     List<ShelfLotBody> all() {
         return shelf.all();
@@ -135,12 +167,13 @@ class ShelfController implements OpenedSoon {
         return shelf.get(id);
     }
 
+    /** Stores a count, all or none; the answer is the lots that were counted. */
     @PutMapping("/count")
     List<ShelfLotBody> count(@RequestBody @Valid final CountBody body) {
         shelf.count(body.lots().stream()
                 .map(each -> new Shelf.Counted(each.id(), each.revision(), each.leftLitres()))
                 .toList());
-        return shelf.all();
+        return shelf.those(body.lots().stream().map(LeftBody::id).collect(Collectors.toSet()));
     }
 
     @DeleteMapping("/lots/{id}")

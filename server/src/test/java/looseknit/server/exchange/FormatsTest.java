@@ -112,7 +112,7 @@ class FormatsTest {
     })
     void anExampleOfEachFormatIsMadeFromTheDemo(final String name, final String path) throws Exception {
         final String blend = JsonPath.<List<String>>read(
-                        answered("/api/blends/names"), "$[?(@.name == 'Slipway rescue')].id")
+                        answered("/api/blends/names"), "$.names[?(@.name == 'Slipway rescue')].id")
                 .get(0);
         final String fresh = shortened(name, answered(path.replace("{blend}", blend)));
         if (Boolean.getBoolean("looseknit.formats.write")) {

@@ -73,6 +73,7 @@ class ListsApiTest {
                 "/api/blends?plantId=jade&order=FIT",
                 "/api/blends/names",
                 "/api/batches",
+                "/api/shelf",
                 "/api/pottings",
                 "/api/today",
                 "/api/year"
@@ -85,6 +86,19 @@ class ListsApiTest {
             potted(blend("Many " + i, 4 + i), "pot " + i);
         }
         assertThat(queriesOf(path)).isEqualTo(few).isPositive();
+    }
+
+    @Test
+    void blendsToChooseFromAreTheLastChangedAndThoseOfATypedName() throws Exception {
+        final UUID wanted = blend("Quay 100%_mix", 3);
+        blend("Quay 100 and more", 3);
+        http.perform(ask("/api/blends/names"))
+                .andExpect(jsonPath("$.further").value(false))
+                .andExpect(jsonPath("$.names[0].name").value("Quay 100 and more"))
+                .andExpect(jsonPath("$.names[1].id").value(wanted.toString()));
+        http.perform(ask("/api/blends/names?text= UAY 100%_"))
+                .andExpect(jsonPath("$.names[*].id", contains(wanted.toString())));
+        http.perform(ask("/api/blends/names?text=" + "y".repeat(201))).andExpect(status().isUnprocessableContent());
     }
 
     @Test

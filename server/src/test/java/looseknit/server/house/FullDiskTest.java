@@ -62,13 +62,13 @@ class FullDiskTest {
                     .andExpect(jsonPath("$.detail", containsString("Is the disk full")));
             http.perform(ask("/api/blends/names"))
                     .andExpect(status().isOk())
-                    .andExpect(jsonPath("$[*].name", hasItem("Before")))
-                    .andExpect(jsonPath("$[*].name", not(hasItem("Meanwhile"))));
+                    .andExpect(jsonPath("$.names[*].name", hasItem("Before")))
+                    .andExpect(jsonPath("$.names[*].name", not(hasItem("Meanwhile"))));
         }
         FullDisk.FULL.set(false);
         blend("After").andExpect(status().isOk());
         http.perform(ask("/api/blends/names"))
-                .andExpect(jsonPath("$[*].name", hasItem("Before")))
-                .andExpect(jsonPath("$[*].name", hasItem("After")));
+                .andExpect(jsonPath("$.names[*].name", hasItem("Before")))
+                .andExpect(jsonPath("$.names[*].name", hasItem("After")));
     }
 }

@@ -56,7 +56,7 @@ class PaperApiTest {
                                 .andReturn()
                                 .getResponse()
                                 .getContentAsString(),
-                        "$[?(@.name == '%s')].id".formatted(name))
+                        "$.names[?(@.name == '%s')].id".formatted(name))
                 .get(0);
     }
 

@@ -17,6 +17,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import looseknit.server.ApiTest;
@@ -105,6 +106,59 @@ class ShelfApiTest {
         assertThat(sheet("scoria")).isEqualTo(before);
         http.perform(post("/api/shelf/lots/{id}/restore", second)).andExpect(status().isOk());
         assertThat(line(sheet("scoria"), "pH", "value")).isGreaterThan(line(before, "pH", "value"));
+    }
+
+    @Test
+    void thePageOfALargeShelfHasTheFirstLotsOfEachSectionAndTheRestOnAsking() throws Exception {
+        final String before = answered("/api/shelf");
+        final int lots = 45;
+        final List<String> added = new ArrayList<>();
+        for (int i = 0; i < lots; i++) {
+            final UUID id = UUID.randomUUID();
+            added.add(id.toString());
+            add(id, facts("sand_river", "LOOSE_LITRES", 900 + i, 0, i == 0 ? 0 : 500, null));
+        }
+        final UUID bark = UUID.randomUUID();
+        add(bark, facts("bark_fine", "LOOSE_LITRES", 20, 0, 20, null));
+
+        final String after = answered("/api/shelf");
+        assertThat(JsonPath.<Integer>read(after, "$.count"))
+                .isEqualTo(JsonPath.<Integer>read(before, "$.count") + lots + 1);
+        assertThat(JsonPath.<Integer>read(after, "$.lowCount"))
+                .isEqualTo(JsonPath.<Integer>read(before, "$.lowCount") + 1);
+        assertThat(JsonPath.<List<String>>read(after, "$.low[*].id")).contains(added.get(0));
+        assertThat(JsonPath.<Double>read(after, "$.largestLitres")).isEqualTo(944);
+        assertThat(JsonPath.<List<String>>read(after, "$.there"))
+                .contains("sand_river")
+                .doesNotHaveDuplicates();
+        assertThat(JsonPath.<List<String>>read(after, "$.sections[?(@.section == 'WEIGHT')].lots[*].id"))
+                .hasSize(40);
+        final int heavy = JsonPath.<List<Integer>>read(after, "$.sections[?(@.section == 'WEIGHT')].count")
+                .get(0);
+
+        final List<String> further = JsonPath.read(answered("/api/shelf/sections/WEIGHT"), "$[*].id");
+        assertThat(further).hasSize(heavy - 40).endsWith(added.get(lots - 1)).doesNotContain(bark.toString());
+        final List<String> all = JsonPath.read(answered("/api/shelf/sections/WEIGHT?from=0"), "$[*].id");
+        assertThat(all.subList(0, 40))
+                .isEqualTo(JsonPath.<List<String>>read(after, "$.sections[?(@.section == 'WEIGHT')].lots[*].id"));
+        assertThat(all.subList(40, heavy)).isEqualTo(further);
+        http.perform(ask("/api/shelf/lots/{id}", bark))
+                .andExpect(jsonPath("$.facts.leftLitres").value(20.0));
+
+        http.perform(delete("/api/shelf/lots/{id}", bark)).andExpect(status().isNoContent());
+        http.perform(ask("/api/shelf/lots/{id}", bark)).andExpect(status().isNotFound());
+        http.perform(ask("/api/shelf/sections/WEIGHT?from=-1")).andExpect(status().isUnprocessableContent());
+        http.perform(ask("/api/shelf/sections/STONES"))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.detail", containsString("STONES")));
+    }
+
+    private String answered(final String path) throws Exception {
+        return http.perform(ask(path))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
     }
 
     @Test

@@ -1,0 +1,74 @@
+import { useQueries } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { answer, api } from '@/api/client'
+import type { Lot, MaterialSection, ShelfGlance } from '@/api/types'
+import { useMaterials } from '@/material/useBook'
+
+/** So many more lots of a section come each time. */
+const FURTHER = 200
+
+/** Lots by section: the first of each at once, further ones when they are asked for, and those that somebody is at wherever they stand. */
+export const useLots = (glance: () => ShelfGlance | undefined, besides: () => string[]) => {
+  const { material } = useMaterials()
+  const pages = ref<Partial<Record<MaterialSection, number>>>({})
+  const asked = computed(() =>
+    (glance()?.sections ?? []).flatMap(({ section, lots }) =>
+      Array.from({ length: pages.value[section] ?? 0 }, (_, i) => ({
+        section,
+        from: lots.length + i * FURTHER,
+      })),
+    ),
+  )
+  const further = useQueries({
+    queries: computed(() =>
+      asked.value.map(({ section, from }) => ({
+        queryKey: ['shelf', 'section', section, from],
+        queryFn: () =>
+          answer(
+            api.GET('/api/shelf/sections/{section}', { params: { path: { section }, query: { from } } }),
+          ),
+      })),
+    ),
+  })
+  const listed = computed(() => [
+    ...(glance()?.sections ?? []).flatMap((each) => each.lots),
+    ...further.value.flatMap((each) => each.data ?? []),
+  ])
+  const alone = computed(() => {
+    const ids = new Set(listed.value.map((each) => each.id))
+    return glance() ? [...new Set(besides())].filter((id) => !ids.has(id)) : []
+  })
+  const single = useQueries({
+    queries: computed(() =>
+      alone.value.map((id) => ({
+        queryKey: ['shelf', 'one', id],
+        queryFn: () => answer(api.GET('/api/shelf/lots/{id}', { params: { path: { id } } })),
+        retry: false,
+      })),
+    ),
+  })
+  const lots = computed(() => {
+    const found = new Map<string, Lot>(listed.value.map((each) => [each.id, each]))
+    for (const each of single.value) {
+      if (each.data && !each.isError) {
+        found.set(each.data.id, each.data)
+      }
+    }
+    return [...found.values()]
+  })
+  const sections = computed(() =>
+    (glance()?.sections ?? []).map(({ section, count }) => {
+      const members = lots.value.filter(
+        (lot) => (material(lot.facts.materialId)?.section ?? 'OWN') === section,
+      )
+      return { section, members, left: Math.max(0, count - members.length) }
+    }),
+  )
+  return {
+    lots,
+    sections,
+    more: (section: MaterialSection) => {
+      pages.value = { ...pages.value, [section]: (pages.value[section] ?? 0) + 1 }
+    },
+  }
+}
