@@ -206,10 +206,10 @@ const overdue = (potting: Potting) => daysBetween(potting.nextLookOn, today.valu
         <template v-if="low.length > 0">
           <h2>{{ $t('care.todayPage.runningLow') }}</h2>
           <ul class="choices small">
-            <li v-for="lot in low" :key="lot.id">
-              <RouterLink to="/shelf/buy">{{ lot.materialName }}</RouterLink>
+            <li v-for="each in low" :key="each.materialId">
+              <RouterLink to="/shelf/buy">{{ each.materialName }}</RouterLink>
               <span class="soft">{{
-                $t('care.todayPage.left', { stock: text(settings.measures.stock(lot.facts.leftLitres)) })
+                $t('care.todayPage.left', { stock: text(settings.measures.stock(each.leftLitres)) })
               }}</span>
             </li>
           </ul>

@@ -32,7 +32,7 @@ watch(
   low,
   (found) => {
     if (need.value.materialId === undefined && found[0]) {
-      need.value = { ...need.value, materialId: found[0].facts.materialId }
+      need.value = { ...need.value, materialId: found[0].materialId }
     }
   },
   { immediate: true },
@@ -130,17 +130,17 @@ const drop = async (id: string) => {
       <h2>{{ $t('shelf.buyPanel.runningLow') }}</h2>
       <p v-if="low.length === 0" class="soft">{{ $t('shelf.buyPanel.nothingLotsShowUpHere') }}</p>
       <ul class="choices side-list">
-        <li v-for="lot in low" :key="lot.id">
+        <li v-for="each in low" :key="each.materialId">
           <button
             type="button"
-            :class="{ on: lot.facts.materialId === need.materialId }"
-            @click="need = { ...need, materialId: lot.facts.materialId }"
+            :class="{ on: each.materialId === need.materialId }"
+            @click="need = { ...need, materialId: each.materialId }"
           >
-            <StitchMark :material-id="lot.facts.materialId" :size="20" />
+            <StitchMark :material-id="each.materialId" :size="20" />
             <span
-              ><b>{{ lot.materialName }}</b>
+              ><b>{{ each.materialName }}</b>
               <small class="soft">{{
-                $t('shelf.buyPanel.left', { stock: text(settings.measures.stock(lot.facts.leftLitres)) })
+                $t('shelf.buyPanel.left', { stock: text(settings.measures.stock(each.leftLitres)) })
               }}</small></span
             >
           </button>

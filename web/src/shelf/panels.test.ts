@@ -46,10 +46,13 @@ const lot = (change: Partial<Lot> = {}): Lot => ({
   inUse: true,
   ...change,
 })
-const glance = (lots: Lot[], count = lots.length, lowCount?: number) => ({
+const glance = (lots: Lot[], count = lots.length, lowMaterials = 0) => ({
   count,
-  lowCount: lowCount ?? lots.filter((each) => each.low).length,
-  low: lots.filter((each) => each.low),
+  lowCount: lots.filter((each) => each.low).length,
+  low: lots
+    .filter((each) => each.low)
+    .map((each) => ({ materialId: each.facts.materialId, materialName: each.materialName, leftLitres: 4 })),
+  lowMaterials,
   there: lots.map((each) => each.facts.materialId),
   withSomeLeft: lots.map((each) => each.facts.materialId),
   largestLitres: Math.max(0, ...lots.map((each) => each.fullLitres)),

@@ -62,9 +62,9 @@ export const useShelf = () => {
   return {
     glance: glance.data,
     howMany: computed(() => glance.data.value?.count ?? 0),
-    /** Lots that run low: the first of them, and how many more there are. */
+    /** Materials that run out: the first of them, and how many more there are. */
     low: computed(() => glance.data.value?.low ?? []),
-    furtherLow: computed(() => (glance.data.value?.lowCount ?? 0) - (glance.data.value?.low.length ?? 0)),
+    furtherLow: computed(() => (glance.data.value?.lowMaterials ?? 0) - (glance.data.value?.low.length ?? 0)),
     loading: glance.isLoading,
     error: glance.error,
     offers: computed(() => offers.data.value ?? []),

@@ -4432,6 +4432,12 @@ export interface components {
             /** Format: double */
             swell: number;
         };
+        LowBody: {
+            /** Format: double */
+            leftLitres: number;
+            materialId: string;
+            materialName: string;
+        };
         MadeTestBody: {
             findings: components["schemas"]["FindingBody"][];
             /** Format: uuid */
@@ -5944,9 +5950,11 @@ export interface components {
             count: number;
             /** Format: double */
             largestLitres: number;
-            low: components["schemas"]["ShelfLotBody"][];
+            low: components["schemas"]["LowBody"][];
             /** Format: int32 */
             lowCount: number;
+            /** Format: int32 */
+            lowMaterials: number;
             sections: components["schemas"]["ShelfSectionBody"][];
             there: string[];
             withSomeLeft: string[];

@@ -1,10 +1,12 @@
 package looseknit.server.shelf;
 
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import looseknit.core.material.Section;
 
 /**
@@ -12,7 +14,8 @@ import looseknit.core.material.Section;
  *
  * @param count lots on the shelf
  * @param lowCount lots that are nearly used up
- * @param low the first of these
+ * @param low materials of which every lot that may be used is nearly used up, the first of them
+ * @param lowMaterials how many such materials there are
  * @param there ids of materials that have a lot
  * @param withSomeLeft ids of materials of which something is left
  * @param largestLitres litres to scoop of the largest lot, as bars to one scale need it
@@ -21,7 +24,8 @@ import looseknit.core.material.Section;
 record ShelfGlanceBody(
         int count,
         int lowCount,
-        List<ShelfLotBody> low,
+        List<LowBody> low,
+        int lowMaterials,
         List<String> there,
         List<String> withSomeLeft,
         double largestLitres,
@@ -40,15 +44,23 @@ record ShelfGlanceBody(
      */
     record ShelfSectionBody(Section section, int count, List<ShelfLotBody> lots) {}
 
+    /**
+     * A material that runs out.
+     *
+     * @param leftLitres what is left of it that may be used
+     */
+    record LowBody(String materialId, String materialName, double leftLitres) {}
+
     static ShelfGlanceBody of(final List<ShelfLotBody> all, final Function<ShelfLotBody, Section> sectionOf) {
-        final List<ShelfLotBody> low = all.stream().filter(ShelfLotBody::low).toList();
+        final List<LowBody> low = low(all);
         final Map<Section, List<ShelfLotBody>> sections = all.stream()
                 .collect(Collectors.groupingBy(
                         sectionOf, () -> new EnumMap<>(Section.class), Collectors.toUnmodifiableList()));
         return new ShelfGlanceBody(
                 all.size(),
-                low.size(),
+                (int) all.stream().filter(ShelfLotBody::low).count(),
                 low.stream().limit(FIRST_LOW).toList(),
+                low.size(),
                 all.stream().map(each -> each.facts().materialId()).distinct().toList(),
                 all.stream()
                         .filter(each -> each.facts().leftLitres() > 0)
@@ -66,5 +78,26 @@ record ShelfGlanceBody(
                                 each.getValue().size(),
                                 each.getValue().stream().limit(FIRST).toList()))
                         .toList());
+    }
+
+    /** A full bag that waits behind one that is nearly used up is enough; one in quarantine is not. */
+    private static List<LowBody> low(final List<ShelfLotBody> all) {
+        final Map<String, List<ShelfLotBody>> lots = all.stream()
+                .collect(Collectors.groupingBy(
+                        each -> each.facts().materialId(), LinkedHashMap::new, Collectors.toUnmodifiableList()));
+        return lots.entrySet().stream()
+                .filter(each -> each.getValue().stream().anyMatch(ShelfLotBody::low)
+                        && usable(each.getValue()).allMatch(ShelfLotBody::low))
+                .map(each -> new LowBody(
+                        each.getKey(),
+                        each.getValue().get(0).materialName(),
+                        usable(each.getValue())
+                                .mapToDouble(lot -> lot.facts().leftLitres())
+                                .sum()))
+                .toList();
+    }
+
+    private static Stream<ShelfLotBody> usable(final List<ShelfLotBody> lots) {
+        return lots.stream().filter(each -> !each.facts().quarantined());
     }
 }

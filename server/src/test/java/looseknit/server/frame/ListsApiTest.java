@@ -73,7 +73,6 @@ class ListsApiTest {
                 "/api/blends?plantId=jade&order=FIT",
                 "/api/blends/names",
                 "/api/batches",
-                "/api/shelf",
                 "/api/pottings",
                 "/api/today",
                 "/api/year"

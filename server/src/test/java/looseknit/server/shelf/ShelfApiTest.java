@@ -126,7 +126,8 @@ class ShelfApiTest {
                 .isEqualTo(JsonPath.<Integer>read(before, "$.count") + lots + 1);
         assertThat(JsonPath.<Integer>read(after, "$.lowCount"))
                 .isEqualTo(JsonPath.<Integer>read(before, "$.lowCount") + 1);
-        assertThat(JsonPath.<List<String>>read(after, "$.low[*].id")).contains(added.get(0));
+        // all that is left of it but one are full
+        assertThat(JsonPath.<List<String>>read(after, "$.low[*].materialId")).doesNotContain("sand_river");
         assertThat(JsonPath.<Double>read(after, "$.largestLitres")).isEqualTo(944);
         assertThat(JsonPath.<List<String>>read(after, "$.there"))
                 .contains("sand_river")
@@ -151,6 +152,29 @@ class ShelfApiTest {
         http.perform(ask("/api/shelf/sections/STONES"))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.detail", containsString("STONES")));
+    }
+
+    @Test
+    void whatRunsOutIsAMaterialOfWhichNoLotThatMayBeUsedIsFull() throws Exception {
+        final String low = "$.low[?(@.materialId == 'granite_grit')].leftLitres";
+        final UUID nearlyUsedUp = UUID.randomUUID();
+        add(nearlyUsedUp, facts("granite_grit", "LOOSE_LITRES", 20, 0, 1, null));
+        add(UUID.randomUUID(), facts("granite_grit", "LOOSE_LITRES", 20, 0, 0.5, null));
+        assertThat(JsonPath.<List<Double>>read(answered("/api/shelf"), low)).containsExactly(1.5);
+
+        final UUID waiting = UUID.randomUUID();
+        final int revision = revision(add(waiting, facts("granite_grit", "LOOSE_LITRES", 20, 0, 20, null)));
+        assertThat(JsonPath.<List<Double>>read(answered("/api/shelf"), low)).isEmpty();
+
+        http.perform(change(
+                        "/api/shelf/lots/{id}",
+                        changed(
+                                revision,
+                                facts("granite_grit", "LOOSE_LITRES", 20, 0, 20, null)
+                                        .replace("\"quarantined\":false", "\"quarantined\":true")),
+                        waiting))
+                .andExpect(jsonPath("$.facts.quarantined").value(true));
+        assertThat(JsonPath.<List<Double>>read(answered("/api/shelf"), low)).containsExactly(1.5);
     }
 
     private String answered(final String path) throws Exception {
