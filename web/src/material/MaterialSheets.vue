@@ -210,7 +210,11 @@ header .pore-bar {
 .does.never {
   color: var(--brick);
 }
+.figures b {
+  margin-right: 0.5ch;
+}
 .measured {
+  margin-left: 0.5ch;
   color: var(--water);
 }
 .small {

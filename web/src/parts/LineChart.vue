@@ -41,6 +41,8 @@ const props = defineProps<{
 const ink = useInk()
 
 const AXES_PX = 62
+const LEFT_PX = 52
+const EDGE_PX = 2
 const LABEL_PX = 14
 /** How far the name at the end of each line is moved down, so that none lies over another [px]. */
 const moved = computed(() => {
@@ -149,7 +151,7 @@ const axis = computed(() => ({
 const option = computed(() => ({
   animation: false,
   textStyle: { fontFamily: 'inherit' },
-  grid: { left: 52, right: props.lines.length > 1 ? 96 : 24, top: 30, bottom: 42 },
+  grid: { left: LEFT_PX, right: props.lines.length > 1 ? 96 : 24, top: 30, bottom: 42 },
   tooltip: {
     trigger: 'axis',
     valueFormatter: (value: unknown) => figure(Number(value), props.decimals ?? 1),
@@ -164,7 +166,15 @@ const option = computed(() => ({
     ...axis.value,
     splitLine: { show: false },
   },
-  yAxis: { type: 'value', name: props.yName, min: props.yMin, max: props.yMax, ...axis.value },
+  yAxis: {
+    type: 'value',
+    name: props.yName,
+    min: props.yMin,
+    max: props.yMax,
+    ...axis.value,
+    // from the left edge on, however long it is; about the axis, the beginning of a long name would be cut
+    nameTextStyle: { ...axis.value.nameTextStyle, align: 'left', padding: [0, 0, 0, EDGE_PX - LEFT_PX] },
+  },
   series: series.value,
 }))
 </script>

@@ -213,6 +213,9 @@ ol {
   padding-left: 10px;
   font-size: 14px;
 }
+.whole b {
+  margin-right: 6px;
+}
 .whole {
   border-top: 1px dashed var(--stitch);
   padding-top: 10px;
