@@ -298,7 +298,6 @@ class BenchJourney extends Journey {
         final Locator versions = page.locator(".line > li");
         assertThat(versions.first()).containsText("a part more");
         assertThat(versions.first().locator(".changes")).containsText("→");
-        Browser.checkAccessibility(page, "versions");
         versions.last()
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put on the bench"))
                 .focus();
@@ -317,7 +316,6 @@ class BenchJourney extends Journey {
         assertThat(page.locator("thead")).containsText("Version 1");
         assertThat(page.locator("tbody tr", new Page.LocatorOptions().setHasText("Air after draining")))
                 .containsText(Pattern.compile("\\d+ %.*\\d+ %", Pattern.DOTALL));
-        Browser.checkAccessibility(page, "side by side");
 
         page.goBack();
         versions.first()
@@ -368,7 +366,6 @@ class BenchJourney extends Journey {
                 .first()
                 .click();
         assertThat(cards.first()).containsText(Pattern.compile("read for golden barrel cactus: fits \\d+ of 100"));
-        Browser.checkAccessibility(page, "swatch book");
         page.evaluate("localStorage.clear()");
         page.reload();
 

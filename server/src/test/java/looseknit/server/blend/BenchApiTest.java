@@ -193,13 +193,13 @@ class BenchApiTest {
 
     @Test
     void theSwatchBookNoticesTheSameMixAndReadsForAnyPlant() throws Exception {
-        final UUID one = blend("Seven of scoria", recipe("scoria", 7));
+        final UUID one = blend("Seven of grit", recipe("granite_grit", 7));
         final UUID other = blend(
                 "Same in per cent",
-                recipe("scoria", 77.8).replace("PARTS", "PERCENT").replace(":2}", ":22.2}"));
+                recipe("granite_grit", 77.8).replace("PARTS", "PERCENT").replace(":2}", ":22.2}"));
 
         card(http.perform(ask("/api/blends")), one, "sameAs[*].name", "Same in per cent");
-        card(http.perform(ask("/api/blends")), other, "sameAs[*].name", "Seven of scoria");
+        card(http.perform(ask("/api/blends")), other, "sameAs[*].name", "Seven of grit");
         card(http.perform(ask("/api/blends")), one, "groupName", "moist-growing foliage plants");
         http.perform(ask("/api/blends?plantId=barrel_cactus"))
                 .andExpect(jsonPath("$.cards[?(@.fit > 100)]", empty()))
