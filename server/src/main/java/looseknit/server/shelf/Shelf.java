@@ -192,10 +192,19 @@ public class Shelf implements TakenAway {
         return facts.supplier() == null ? name : name + ", " + facts.supplier();
     }
 
-    /** Bags that run out or have been open for long, up to a day. */
+    /** What runs out, and bags that have been open for long, up to a day. */
     @Transactional(readOnly = true)
     public List<ShelfConcern> concerns(final LocalDate today, final LocalDate until) {
         final List<ShelfConcern> concerns = new ArrayList<>();
+        RunningOut.of(all())
+                .forEach(each -> concerns.add(new ShelfConcern(
+                        each.lot().id(),
+                        true,
+                        each.lot().materialName(),
+                        today,
+                        each.leftLitres() < AS_GOOD_AS_NONE_LITRES
+                                ? ShelfSentence.NONE_LEFT.with()
+                                : ShelfSentence.LOW.with(Quantity.of(Dimension.VOLUME, each.leftLitres(), 1)))));
         for (final Lot lot : lots()) {
             final LotFacts facts = lot.facts();
             final Optional<Material> found = known(facts);
@@ -203,16 +212,6 @@ public class Shelf implements TakenAway {
                 continue;
             }
             final Material material = found.get();
-            if (facts.leftLitres() <= mark(facts, material)) {
-                concerns.add(new ShelfConcern(
-                        lot.id(),
-                        true,
-                        material.name(),
-                        today,
-                        facts.leftLitres() < AS_GOOD_AS_NONE_LITRES
-                                ? ShelfSentence.NONE_LEFT.with()
-                                : ShelfSentence.LOW.with(Quantity.of(Dimension.VOLUME, facts.leftLitres(), 1))));
-            }
             if (facts.openedOn() != null && facts.leftLitres() > 0) {
                 OpenBag.lookOn(material, facts.fed(), facts.openedOn())
                         .filter(on -> !on.isAfter(until))

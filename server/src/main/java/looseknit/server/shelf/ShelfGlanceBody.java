@@ -1,12 +1,10 @@
 package looseknit.server.shelf;
 
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import looseknit.core.material.Section;
 
 /**
@@ -52,14 +50,18 @@ record ShelfGlanceBody(
     record LowBody(String materialId, String materialName, double leftLitres) {}
 
     static ShelfGlanceBody of(final List<ShelfLotBody> all, final Function<ShelfLotBody, Section> sectionOf) {
-        final List<LowBody> low = low(all);
+        final List<RunningOut> low = RunningOut.of(all);
         final Map<Section, List<ShelfLotBody>> sections = all.stream()
                 .collect(Collectors.groupingBy(
                         sectionOf, () -> new EnumMap<>(Section.class), Collectors.toUnmodifiableList()));
         return new ShelfGlanceBody(
                 all.size(),
                 (int) all.stream().filter(ShelfLotBody::low).count(),
-                low.stream().limit(FIRST_LOW).toList(),
+                low.stream()
+                        .limit(FIRST_LOW)
+                        .map(each -> new LowBody(
+                                each.lot().facts().materialId(), each.lot().materialName(), each.leftLitres()))
+                        .toList(),
                 low.size(),
                 all.stream().map(each -> each.facts().materialId()).distinct().toList(),
                 all.stream()
@@ -78,26 +80,5 @@ record ShelfGlanceBody(
                                 each.getValue().size(),
                                 each.getValue().stream().limit(FIRST).toList()))
                         .toList());
-    }
-
-    /** A full bag that waits behind one that is nearly used up is enough; one in quarantine is not. */
-    private static List<LowBody> low(final List<ShelfLotBody> all) {
-        final Map<String, List<ShelfLotBody>> lots = all.stream()
-                .collect(Collectors.groupingBy(
-                        each -> each.facts().materialId(), LinkedHashMap::new, Collectors.toUnmodifiableList()));
-        return lots.entrySet().stream()
-                .filter(each -> each.getValue().stream().anyMatch(ShelfLotBody::low)
-                        && usable(each.getValue()).allMatch(ShelfLotBody::low))
-                .map(each -> new LowBody(
-                        each.getKey(),
-                        each.getValue().get(0).materialName(),
-                        usable(each.getValue())
-                                .mapToDouble(lot -> lot.facts().leftLitres())
-                                .sum()))
-                .toList();
-    }
-
-    private static Stream<ShelfLotBody> usable(final List<ShelfLotBody> lots) {
-        return lots.stream().filter(each -> !each.facts().quarantined());
     }
 }

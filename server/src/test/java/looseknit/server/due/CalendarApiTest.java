@@ -110,7 +110,7 @@ class CalendarApiTest extends MixedBatch {
     void bagsThatRunOutAreThereToo() throws Exception {
         final UUID lot = UUID.randomUUID();
         http.perform(send("/api/shelf/lots", """
-                        {"id":"%s","facts":{"materialId":"peat","sold":"LOOSE_LITRES","amount":40,"swell":0,"leftLitres":2,
+                        {"id":"%s","facts":{"materialId":"peat_coarse","sold":"LOOSE_LITRES","amount":40,"swell":0,"leftLitres":2,
                         "openedOn":"2025-03-10","supplier":"the boat","fed":false,"rinsed":false,"quarantined":false}}""".formatted(lot))).andExpect(status().isOk());
         final String calendar = calendar(30);
 
@@ -125,8 +125,15 @@ class CalendarApiTest extends MixedBatch {
         assertThat(number(count, "$.others")).isGreaterThanOrEqualTo(2);
         http.perform(ask("/api/recall?bag={lot}", lot))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.of").value("Sphagnum peat, the boat"))
+                .andExpect(jsonPath("$.of").value("Sphagnum peat, coarse, the boat"))
                 .andExpect(jsonPath("$.pots").isEmpty());
+
+        // a full one that waits is enough
+        http.perform(send("/api/shelf/lots", """
+                        {"id":"%s","facts":{"materialId":"peat_coarse","sold":"LOOSE_LITRES","amount":40,"swell":0,"leftLitres":40,
+                        "fed":false,"rinsed":false,"quarantined":false}}""".formatted(UUID.randomUUID()))).andExpect(status().isOk());
+        assertThat(JsonPath.<List<String>>read(calendar(30), "$.entries[?(@.subject=='%s')].kind".formatted(lot)))
+                .containsExactly("OLD_BAG");
     }
 
     @Test
