@@ -266,6 +266,15 @@ describe('the shelf', () => {
     ])
   })
 
+  it('keeps lots in the sections that the server has put them into, whatever is known of their material yet', async () => {
+    stubServer({ ...books, 'GET /api/materials': new Refusal(503, {}) })
+    const wrapper = mount(LotsPanel, { global: surroundings() })
+    await settle()
+    expect(wrapper.findAll('section h2').map((each) => each.text())).toEqual(['holds water'])
+    expect(wrapper.findAll('.lot-row')).toHaveLength(1)
+    expect(wrapper.find('.more').exists()).toBe(false)
+  })
+
   it('shows what is being counted wherever it stands, and not what is gone meanwhile', async () => {
     localStorage.setItem('loose-knit.count', JSON.stringify({ on: true, left: { l99: 3, gone: 1 } }))
     const asked = stubServer({

@@ -1,7 +1,7 @@
 import { useQueries } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
-import type { Lot, MaterialSection, ShelfGlance } from '@/api/types'
+import type { MaterialSection, ShelfGlance } from '@/api/types'
 import { useMaterials } from '@/material/useBook'
 
 /** So many more lots of a section come each time. */
@@ -23,19 +23,23 @@ export const useLots = (glance: () => ShelfGlance | undefined, besides: () => st
     queries: computed(() =>
       asked.value.map(({ section, from }) => ({
         queryKey: ['shelf', 'section', section, from],
-        queryFn: () =>
-          answer(
+        queryFn: async () => ({
+          section,
+          lots: await answer(
             api.GET('/api/shelf/sections/{section}', { params: { path: { section }, query: { from } } }),
           ),
+        }),
       })),
     ),
   })
-  const listed = computed(() => [
-    ...(glance()?.sections ?? []).flatMap((each) => each.lots),
-    ...further.value.flatMap((each) => each.data ?? []),
-  ])
+  /** What the server has put into each section. */
+  const listed = computed(() =>
+    [...(glance()?.sections ?? []), ...further.value.flatMap((each) => each.data ?? [])].flatMap(
+      ({ section, lots }) => lots.map((lot) => ({ section, lot })),
+    ),
+  )
   const alone = computed(() => {
-    const ids = new Set(listed.value.map((each) => each.id))
+    const ids = new Set(listed.value.map((each) => each.lot.id))
     return glance() ? [...new Set(besides())].filter((id) => !ids.has(id)) : []
   })
   const single = useQueries({
@@ -47,25 +51,23 @@ export const useLots = (glance: () => ShelfGlance | undefined, besides: () => st
       })),
     ),
   })
-  const lots = computed(() => {
-    const found = new Map<string, Lot>(listed.value.map((each) => [each.id, each]))
-    for (const each of single.value) {
-      if (each.data && !each.isError) {
-        found.set(each.data.id, each.data)
+  const known = computed(() => {
+    const found = new Map(listed.value.map((each) => [each.lot.id, each]))
+    for (const { data, isError } of single.value) {
+      if (data && !isError) {
+        found.set(data.id, { section: material(data.facts.materialId)?.section ?? 'OWN', lot: data })
       }
     }
     return [...found.values()]
   })
   const sections = computed(() =>
     (glance()?.sections ?? []).map(({ section, count }) => {
-      const members = lots.value.filter(
-        (lot) => (material(lot.facts.materialId)?.section ?? 'OWN') === section,
-      )
+      const members = known.value.filter((each) => each.section === section).map((each) => each.lot)
       return { section, members, left: Math.max(0, count - members.length) }
     }),
   )
   return {
-    lots,
+    lots: computed(() => known.value.map((each) => each.lot)),
     sections,
     more: (section: MaterialSection) => {
       pages.value = { ...pages.value, [section]: (pages.value[section] ?? 0) + 1 }
