@@ -44,11 +44,11 @@ export const useBlendNames = (chosen: () => string[]) => {
         found.set(each.data.id, each.data.name)
       }
     }
-    return [...found].map(([id, name]) => ({ id, name }))
+    return [...found].map(([value, label]) => ({ value, label }))
   })
   return {
     names: offered,
-    nameOf: (id: string) => offered.value.find((each) => each.id === id)?.name,
+    nameOf: (id: string) => offered.value.find((each) => each.value === id)?.label,
     /** Part of a name, as it is typed. */
     sought,
     /** Whether there are so many that part of a name has to be typed for some. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import BlendSelect from '@/parts/BlendSelect.vue'
+import SelectField from '@/parts/SelectField.vue'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Asked, Season, SeasonPlan } from '@/api/types'
@@ -54,8 +54,8 @@ const {
   recipeOf,
 } = useBlendNames(() => (plan.value.otherId === 'none' ? [] : [plan.value.otherId]))
 const others = computed(() => [
-  { id: 'none', name: t('dry.seasonPanel.noOtherMix') },
-  ...blendNames.value.filter((each) => each.id !== props.blendId),
+  { value: 'none', label: t('dry.seasonPanel.noOtherMix') },
+  ...blendNames.value.filter((each) => each.value !== props.blendId),
 ])
 const other = computed(() => {
   const id = plan.value.otherId
@@ -173,7 +173,7 @@ const before = (season: Season) =>
           input-id="season-start"
         />
       </div>
-      <BlendSelect
+      <SelectField
         v-model="plan.otherId"
         v-model:sought="sought"
         :label="$t('dry.seasonPanel.besideItTreatedAlike')"

@@ -2,7 +2,7 @@
 import Select from 'primevue/select'
 import { computed } from 'vue'
 
-/** One of several words, with its label; may be left open if optional. */
+/** One of several words, with its label; may be left open if optional. Where there are very many, part of a word can be typed. */
 const props = defineProps<{
   label: string
   inputId: string
@@ -10,8 +10,11 @@ const props = defineProps<{
   optional?: boolean
   placeholder?: string
   hideLabel?: boolean
+  many?: boolean
 }>()
 const model = defineModel<M>({ required: true })
+/** Part of a word, as it is typed. */
+const sought = defineModel<string>('sought', { default: '' })
 const chosen = computed({
   get: () => model.value ?? null,
   set: (value: string | null) => (model.value = (value ?? undefined) as M),
@@ -30,6 +33,13 @@ const chosen = computed({
       :show-clear="optional"
       :placeholder="placeholder"
       :aria-labelledby="`${inputId}-label`"
+      :filter="many"
+      reset-filter-on-hide
+      :filter-placeholder="$t('parts.selectField.partOfTheName')"
+      :empty-filter-message="$t('parts.selectField.none')"
+      :pt="{ pcFilter: { root: { 'aria-label': $t('parts.selectField.partOfTheName') } } }"
+      @filter="sought = $event.value ?? ''"
+      @hide="sought = ''"
     />
   </div>
 </template>

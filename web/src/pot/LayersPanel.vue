@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import BlendSelect from '@/parts/BlendSelect.vue'
+import SelectField from '@/parts/SelectField.vue'
 import { computed } from 'vue'
 import { answer, api } from '@/api/client'
 import type { Asked } from '@/api/types'
@@ -31,12 +31,12 @@ const {
   ready,
 } = useBlendNames(() => kept.value.fromTop.map((layer) => layer.blendId).filter((id) => id !== OWN))
 const choices = computed(() => [
-  { id: OWN, name: t('pot.layersPanel.thisBlend') },
-  ...names.value.filter((each) => each.id !== props.blendId),
+  { value: OWN, label: t('pot.layersPanel.thisBlend') },
+  ...names.value.filter((each) => each.value !== props.blendId),
 ])
 const recipeOf = (id: string) => recipeOfBlend(id) ?? props.asked.recipe
 const nameOf = (id: string) =>
-  choices.value.find((each) => each.id === id)?.name ?? t('pot.layersPanel.thisBlend')
+  choices.value.find((each) => each.value === id)?.label ?? t('pot.layersPanel.thisBlend')
 
 const { answer: stack, problem } = useAnswered(
   () =>
@@ -77,7 +77,7 @@ const seam = (index: number) => {
         <li v-for="(layer, index) in kept.fromTop" :key="index">
           <div class="row">
             <div class="field">
-              <BlendSelect
+              <SelectField
                 v-model="layer.blendId"
                 v-model:sought="sought"
                 :label="index === 0 ? $t('pot.layersPanel.onTop') : $t('pot.layersPanel.belowIt')"

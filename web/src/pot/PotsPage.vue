@@ -11,7 +11,6 @@ import { daysBetween, inWords, shortDate, todayHere } from '@/measure/days'
 import { useSettings } from '@/measure/settings'
 import { figure } from '@/measure/units'
 import { potWords } from '@/need/words'
-import BlendSelect from '@/parts/BlendSelect.vue'
 import ChoiceList from '@/parts/ChoiceList.vue'
 import EmptyPage from '@/parts/EmptyPage.vue'
 import { say, sayProblem } from '@/parts/notices'
@@ -167,7 +166,7 @@ const interval = (potting: Potting) =>
         optional
         input-id="pots-kind"
       />
-      <BlendSelect
+      <SelectField
         v-model="blend"
         v-model:sought="sought"
         :label="$t('pot.potsPage.blend')"

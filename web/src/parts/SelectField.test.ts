@@ -2,10 +2,10 @@ import { mount } from '@vue/test-utils'
 import Select from 'primevue/select'
 import { describe, expect, it } from 'vitest'
 import { surroundings } from '@/testing/stubbedServer'
-import BlendSelect from './BlendSelect.vue'
+import SelectField from './SelectField.vue'
 
 const open = (many: boolean) =>
-  mount(BlendSelect, {
+  mount(SelectField, {
     props: {
       modelValue: 'b1',
       sought: '',
@@ -13,15 +13,15 @@ const open = (many: boolean) =>
       inputId: 'mix',
       many,
       options: [
-        { id: 'b1', name: 'Loft mix' },
-        { id: 'b2', name: 'Quay mix' },
+        { value: 'b1', label: 'Loft mix' },
+        { value: 'b2', label: 'Quay mix' },
       ],
     },
     global: surroundings(),
     attachTo: document.body,
   })
 
-describe('a blend by its name', () => {
+describe('one of several', () => {
   it('is picked from the few there are', async () => {
     const view = open(false)
     expect(view.get('#mix').text()).toBe('Loft mix')
