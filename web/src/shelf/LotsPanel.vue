@@ -36,7 +36,13 @@ const counts = useKept<{ on: boolean; left: Record<string, number> }>('loose-kni
   on: false,
   left: {},
 })
-const { lots, sections, more } = useLots(
+const {
+  lots,
+  sections,
+  reading,
+  problem: moreProblem,
+  more,
+} = useLots(
   () => glance.value,
   () => [...(chosen.value === undefined ? [] : [chosen.value]), ...Object.keys(counts.value.left)],
 )
@@ -77,6 +83,11 @@ const uncount = async (before: Lot[], counted: Lot[]) => {
   )
 }
 const storeCount = async () => {
+  if (reading.value) {
+    countProblem.value = t('shelf.lotsPanel.stillReading')
+    void refresh()
+    return
+  }
   const changed = lots.value.filter((lot) => leftOf(lot) !== lot.facts.leftLitres)
   try {
     const counted = await count(
@@ -194,6 +205,7 @@ useKeys({
         <span v-for="tick in ticks" :key="tick.at" :style="{ left: `${tick.at}%` }">{{ tick.words }}</span>
       </div>
     </div>
+    <p v-if="moreProblem" class="say harm" role="alert">{{ moreProblem }}</p>
     <section v-for="{ section, members, left } in sections" :key="section">
       <h2>{{ $t(`material.section.${section}`) }}</h2>
       <ul class="choices">

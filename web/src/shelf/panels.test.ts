@@ -1,70 +1,14 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { books, facts, glance, lot } from '@/testing/shelf'
 import { type Asked, Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
-import { notices } from '@/parts/notices'
-import type { FileImport, Lot, LotFacts, Material } from '@/api/types'
+import type { FileImport, LotFacts } from '@/api/types'
 import BuyPanel from './BuyPanel.vue'
 import FilesPanel from './FilesPanel.vue'
 import LotForm from './LotForm.vue'
-import LotsPanel from './LotsPanel.vue'
 import OwnForm from './OwnForm.vue'
 import QuickAdd from './QuickAdd.vue'
 
-const peat = {
-  id: 'peat',
-  name: 'Sphagnum peat',
-  grade: '0.2–6 mm',
-  form: 'BALE',
-  roles: ['WATER'],
-  roleWords: ['holds water'],
-  section: 'WATER',
-  own: false,
-  never: false,
-} as unknown as Material
-const SOLD = [
-  { sold: 'LOOSE_LITRES', words: 'loose, by volume', measure: 'VOLUME', usualSwell: 0 },
-  { sold: 'PRESSED_LITRES', words: 'pressed bale, by volume', measure: 'VOLUME', usualSwell: 1.6 },
-]
-const facts: LotFacts = {
-  materialId: 'peat',
-  sold: 'PRESSED_LITRES',
-  amount: 70,
-  swell: 1.6,
-  leftLitres: 112,
-  fed: false,
-  rinsed: false,
-  quarantined: false,
-}
-const lot = (change: Partial<Lot> = {}): Lot => ({
-  id: 'l1',
-  revision: 3,
-  facts,
-  materialName: 'Sphagnum peat',
-  fullLitres: 112,
-  pricePerLitre: 0.125,
-  low: false,
-  inUse: true,
-  ...change,
-})
-const glance = (lots: Lot[], count = lots.length, lowMaterials = 0) => ({
-  count,
-  lowCount: lots.filter((each) => each.low).length,
-  low: lots
-    .filter((each) => each.low)
-    .map((each) => ({ materialId: each.facts.materialId, materialName: each.materialName, leftLitres: 4 })),
-  lowMaterials,
-  there: lots.map((each) => each.facts.materialId),
-  withSomeLeft: lots.map((each) => each.facts.materialId),
-  largestLitres: Math.max(0, ...lots.map((each) => each.fullLitres)),
-  sections: lots.length === 0 ? [] : [{ section: 'WATER', count, lots }],
-})
-const books = {
-  'GET /api/materials': [peat],
-  'GET /api/amendments': [],
-  'GET /api/shelf/ways-sold': SOLD,
-  'GET /api/shelf': glance([lot()]),
-  'GET /api/shelf/offers': [],
-}
 const settle = async () => {
   await vi.advanceTimersByTimeAsync(1000)
   await flushPromises()
@@ -200,101 +144,6 @@ describe('a lot, opened', () => {
     expect(wrapper.get('tbody').text()).toContain('3.9 ± 0.5')
     expect(wrapper.get('tbody').text()).toContain('4.3 ± 0.2')
     expect(wrapper.text()).toContain('this one waits its turn')
-  })
-})
-
-describe('the shelf', () => {
-  it('teaches when it is empty', async () => {
-    stubServer({ ...books, 'GET /api/shelf': glance([]) })
-    const wrapper = mount(LotsPanel, { global: surroundings() })
-    await settle()
-    expect(wrapper.text()).toContain('tick what you own')
-  })
-
-  it('counts several lots at once', async () => {
-    const asked = stubServer({
-      ...books,
-      'GET /api/shelf': glance([lot(), lot({ id: 'l2' })]),
-      'PUT /api/shelf/count': [lot({ id: 'l2', revision: 4 })],
-    })
-    const wrapper = mount(LotsPanel, { global: surroundings() })
-    await settle()
-    await wrapper
-      .findAll('button')
-      .find((each) => each.text().startsWith('Count up'))
-      ?.trigger('click')
-    await wrapper.get('#count-l2').setValue('9')
-    await wrapper
-      .findAll('button')
-      .find((each) => each.text() === 'Store the count')
-      ?.trigger('click')
-    await settle()
-    expect(sent(asked, 'PUT /api/shelf/count')[0]?.body).toEqual({
-      lots: [{ id: 'l2', revision: lot().revision, leftLitres: 9 }],
-    })
-    expect(wrapper.find('#count-l2').exists()).toBe(false)
-
-    // taken back only if nobody has counted it since
-    await notices.at(-1)?.undo?.()
-    expect(sent(asked, 'PUT /api/shelf/count')[1]?.body).toEqual({
-      lots: [{ id: 'l2', revision: 4, leftLitres: lot().facts.leftLitres }],
-    })
-  })
-
-  it('shows a long section in pieces', async () => {
-    const many = Array.from({ length: 290 }, (_, i) => lot({ id: `l${i}` }))
-    const asked = stubServer({
-      ...books,
-      'GET /api/shelf': glance(many.slice(0, 40), 290),
-      'GET /api/shelf/sections/WATER': ({ query }: Asked) =>
-        many.slice(Number(query.get('from')), Number(query.get('from')) + 200),
-    })
-    const wrapper = mount(LotsPanel, { global: surroundings() })
-    await settle()
-    expect(wrapper.findAll('.lot-row')).toHaveLength(40)
-    expect(wrapper.get('.more').text()).toContain('250')
-    await wrapper.get('.more').trigger('click')
-    await settle()
-    expect(wrapper.findAll('.lot-row')).toHaveLength(240)
-    await wrapper.get('.more').trigger('click')
-    await settle()
-    expect(wrapper.findAll('.lot-row')).toHaveLength(290)
-    expect(wrapper.find('.more').exists()).toBe(false)
-    expect(sent(asked, 'GET /api/shelf/sections/WATER').map((each) => each.query.get('from'))).toEqual([
-      '40',
-      '240',
-    ])
-  })
-
-  it('keeps lots in the sections that the server has put them into, whatever is known of their material yet', async () => {
-    stubServer({ ...books, 'GET /api/materials': new Refusal(503, {}) })
-    const wrapper = mount(LotsPanel, { global: surroundings() })
-    await settle()
-    expect(wrapper.findAll('section h2').map((each) => each.text())).toEqual(['holds water'])
-    expect(wrapper.findAll('.lot-row')).toHaveLength(1)
-    expect(wrapper.find('.more').exists()).toBe(false)
-  })
-
-  it('shows what is being counted wherever it stands, and not what is gone meanwhile', async () => {
-    localStorage.setItem('loose-knit.count', JSON.stringify({ on: true, left: { l99: 3, gone: 1 } }))
-    const asked = stubServer({
-      ...books,
-      'GET /api/shelf': glance([lot()], 100),
-      'GET /api/shelf/lots/l99': lot({ id: 'l99' }),
-      'PUT /api/shelf/count': [lot({ id: 'l99', revision: 4 })],
-    })
-    const wrapper = mount(LotsPanel, { global: surroundings() })
-    await settle()
-    expect(wrapper.findAll('.lot-row')).toHaveLength(2)
-    expect((wrapper.get('#count-l99').element as HTMLInputElement).value).toBe('3')
-    await wrapper
-      .findAll('button')
-      .find((each) => each.text() === 'Store the count')
-      ?.trigger('click')
-    await settle()
-    expect(sent(asked, 'PUT /api/shelf/count')[0]?.body).toEqual({
-      lots: [{ id: 'l99', revision: 3, leftLitres: 3 }],
-    })
   })
 })
 

@@ -1,6 +1,7 @@
 import { useQueries } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { answer, api } from '@/api/client'
+import { Problem } from '@/api/problem'
 import type { MaterialSection, ShelfGlance } from '@/api/types'
 import { useMaterials } from '@/material/useBook'
 
@@ -26,7 +27,9 @@ export const useLots = (glance: () => ShelfGlance | undefined, besides: () => st
         queryFn: async () => ({
           section,
           lots: await answer(
-            api.GET('/api/shelf/sections/{section}', { params: { path: { section }, query: { from } } }),
+            api.GET('/api/shelf/sections/{section}', {
+              params: { path: { section }, query: { from, most: FURTHER } },
+            }),
           ),
         }),
       })),
@@ -51,10 +54,11 @@ export const useLots = (glance: () => ShelfGlance | undefined, besides: () => st
       })),
     ),
   })
+  const isGone = (error: unknown) => error instanceof Problem && error.status === 404
   const known = computed(() => {
     const found = new Map(listed.value.map((each) => [each.lot.id, each]))
-    for (const { data, isError } of single.value) {
-      if (data && !isError) {
+    for (const { data, error } of single.value) {
+      if (data && !isGone(error)) {
         found.set(data.id, { section: material(data.facts.materialId)?.section ?? 'OWN', lot: data })
       }
     }
@@ -66,10 +70,20 @@ export const useLots = (glance: () => ShelfGlance | undefined, besides: () => st
       return { section, members, left: Math.max(0, count - members.length) }
     }),
   )
+  const failed = computed(() => further.value.filter((each) => each.isError))
   return {
     lots: computed(() => known.value.map((each) => each.lot)),
     sections,
+    /** Whether some that somebody is at are still to be read; those that are gone are not. */
+    reading: computed(() => single.value.some((each) => !each.data && !isGone(each.error))),
+    /** Why further ones that were asked for are not there. */
+    problem: computed(() => failed.value[0]?.error?.message),
+    /** Further ones of a section, or those again that could not be had. */
     more: (section: MaterialSection) => {
+      if (failed.value.length > 0) {
+        failed.value.forEach((each) => void each.refetch())
+        return
+      }
       pages.value = { ...pages.value, [section]: (pages.value[section] ?? 0) + 1 }
     },
   }

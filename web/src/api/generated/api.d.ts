@@ -12433,6 +12433,7 @@ export interface operations {
         parameters: {
             query?: {
                 from?: number;
+                most?: number;
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };

@@ -23,6 +23,7 @@ import looseknit.core.message.Dimension;
 import looseknit.core.message.Quantity;
 import looseknit.core.shelf.Depletion;
 import looseknit.core.shelf.OpenBag;
+import looseknit.core.shelf.RunningOut;
 import looseknit.core.shelf.ShelfSentence;
 import looseknit.core.shelf.Stock;
 import looseknit.server.frame.ChangedElsewhere;
@@ -88,7 +89,19 @@ public class Shelf implements TakenAway {
     /** What a page shows of the shelf before somebody asks for more. */
     @Transactional(readOnly = true)
     ShelfGlanceBody glance() {
-        return ShelfGlanceBody.of(all(), this::sectionOf);
+        return ShelfGlanceBody.of(all(), runningOut(), this::sectionOf);
+    }
+
+    /** Materials to buy soon. */
+    private List<RunningOut<ShelfLotBody>> runningOut() {
+        return RunningOut.among(all().stream()
+                .map(each -> new RunningOut.Lot<>(
+                        each,
+                        each.facts().materialId(),
+                        each.facts().leftLitres(),
+                        each.low(),
+                        each.facts().quarantined()))
+                .toList());
     }
 
     /** Lots of a section from one on, in the order in which they were stored. */
@@ -196,11 +209,11 @@ public class Shelf implements TakenAway {
     @Transactional(readOnly = true)
     public List<ShelfConcern> concerns(final LocalDate today, final LocalDate until) {
         final List<ShelfConcern> concerns = new ArrayList<>();
-        RunningOut.of(all())
+        runningOut()
                 .forEach(each -> concerns.add(new ShelfConcern(
-                        each.lot().id(),
+                        each.lot().id().id(),
                         true,
-                        each.lot().materialName(),
+                        each.lot().id().materialName(),
                         today,
                         each.leftLitres() < AS_GOOD_AS_NONE_LITRES
                                 ? ShelfSentence.NONE_LEFT.with()

@@ -1,6 +1,7 @@
 package looseknit.server.shelf;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -127,15 +128,17 @@ class ShelfController implements OpenedSoon {
     }
 
     /**
-     * Further lots of a section, up to two hundred.
+     * Further lots of a section.
      *
      * @param from how many of its first ones to leave out
+     * @param most how many are wanted
      */
     @GetMapping("/sections/{section}")
     List<ShelfLotBody> section(
             @PathVariable final Section section,
-            @RequestParam(defaultValue = "" + ShelfGlanceBody.FIRST) @Min(0) final int from) {
-        return shelf.section(section, from, FURTHER);
+            @RequestParam(defaultValue = "" + ShelfGlanceBody.FIRST) @Min(0) final int from,
+            @RequestParam(defaultValue = "" + FURTHER) @Min(1) @Max(FURTHER) final int most) {
+        return shelf.section(section, from, most);
     }
 
     @GetMapping("/lots/{id}")

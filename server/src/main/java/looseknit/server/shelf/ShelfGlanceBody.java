@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import looseknit.core.material.Section;
+import looseknit.core.shelf.RunningOut;
 
 /**
  * The shelf at a glance: what a page shows of it before somebody asks for more.
@@ -49,8 +50,10 @@ record ShelfGlanceBody(
      */
     record LowBody(String materialId, String materialName, double leftLitres) {}
 
-    static ShelfGlanceBody of(final List<ShelfLotBody> all, final Function<ShelfLotBody, Section> sectionOf) {
-        final List<RunningOut> low = RunningOut.of(all);
+    static ShelfGlanceBody of(
+            final List<ShelfLotBody> all,
+            final List<RunningOut<ShelfLotBody>> low,
+            final Function<ShelfLotBody, Section> sectionOf) {
         final Map<Section, List<ShelfLotBody>> sections = all.stream()
                 .collect(Collectors.groupingBy(
                         sectionOf, () -> new EnumMap<>(Section.class), Collectors.toUnmodifiableList()));
@@ -60,7 +63,7 @@ record ShelfGlanceBody(
                 low.stream()
                         .limit(FIRST_LOW)
                         .map(each -> new LowBody(
-                                each.lot().facts().materialId(), each.lot().materialName(), each.leftLitres()))
+                                each.lot().materialId(), each.lot().id().materialName(), each.leftLitres()))
                         .toList(),
                 low.size(),
                 all.stream().map(each -> each.facts().materialId()).distinct().toList(),

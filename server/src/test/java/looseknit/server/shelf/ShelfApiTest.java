@@ -143,12 +143,15 @@ class ShelfApiTest {
         assertThat(all.subList(0, 40))
                 .isEqualTo(JsonPath.<List<String>>read(after, "$.sections[?(@.section == 'WEIGHT')].lots[*].id"));
         assertThat(all.subList(40, heavy)).isEqualTo(further);
+        assertThat(JsonPath.<List<String>>read(answered("/api/shelf/sections/WEIGHT?from=1&most=2"), "$[*].id"))
+                .isEqualTo(all.subList(1, 3));
         http.perform(ask("/api/shelf/lots/{id}", bark))
                 .andExpect(jsonPath("$.facts.leftLitres").value(20.0));
 
         http.perform(delete("/api/shelf/lots/{id}", bark)).andExpect(status().isNoContent());
         http.perform(ask("/api/shelf/lots/{id}", bark)).andExpect(status().isNotFound());
         http.perform(ask("/api/shelf/sections/WEIGHT?from=-1")).andExpect(status().isUnprocessableContent());
+        http.perform(ask("/api/shelf/sections/WEIGHT?most=201")).andExpect(status().isUnprocessableContent());
         http.perform(ask("/api/shelf/sections/STONES"))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.detail", containsString("STONES")));
