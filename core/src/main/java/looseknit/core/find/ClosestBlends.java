@@ -51,9 +51,10 @@ final class ClosestBlends implements SearchGoal {
         return true;
     }
 
+    /** As good as the best is read too: which of them is taken is settled by their order, not by which came first. */
     @Override
     public double limit(final int[] support, final int size, final int parts) {
-        return toBeat(support, size) - FoundRecipe.scooping(size, parts);
+        return toBeat(support, size) - FoundRecipe.scooping(size, parts) + ExhaustiveSearch.ROUNDING;
     }
 
     /** Scooping alone would count more than all of the best does. */

@@ -19,11 +19,14 @@ import java.util.concurrent.atomic.AtomicLong;
  */
 final class ExhaustiveSearch {
 
+    /** For searches that are small enough to be gone through whatever the machine does beside them. */
+    static final long NO_DEADLINE = Long.MAX_VALUE;
+
     static final int PLACE_BITS = 6;
     static final int PLACE_MASK = (1 << PLACE_BITS) - 1;
     private static final int SETS_AT_ONCE = 8;
     private static final long TELL_MILLIS = 80;
-    private static final double ROUNDING = 1e-12;
+    static final double ROUNDING = 1e-12;
 
     /** Sets of so many materials are gone through even if the time is up: there are few. */
     private static final int ALWAYS_DONE = 2;

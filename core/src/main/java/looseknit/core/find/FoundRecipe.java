@@ -63,13 +63,22 @@ record FoundRecipe(
 
     /** The penalty with what scooping it counts. */
     double weighed() {
-        return penalty + scooping(support.length, sum());
+        return weighed(penalty, parts, support.length);
+    }
+
+    /** A penalty with what scooping the first {@code size} of some parts counts. */
+    static double weighed(final double penalty, final int[] parts, final int size) {
+        return penalty + scooping(size, sum(parts, size));
     }
 
     int sum() {
+        return sum(parts, support.length);
+    }
+
+    private static int sum(final int[] parts, final int size) {
         int sum = 0;
-        for (final int each : parts) {
-            sum += each;
+        for (int s = 0; s < size; s++) {
+            sum += parts[s];
         }
         return sum;
     }

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.concurrent.TimeUnit;
 import looseknit.core.change.Change;
 import looseknit.core.dry.AllowableDepletion;
 import looseknit.core.material.Material;
@@ -29,7 +28,6 @@ final class Obstacles {
     private static final int MATERIALS = 3;
 
     private static final int PARTS = 8;
-    private static final long MOST_MILLIS = 800;
 
     /** A target that is missed by less than this penalty does not stand in the way. */
     private static final double IN_THE_WAY = 0.02;
@@ -72,7 +70,7 @@ final class Obstacles {
                 // the large search tells
             }
         };
-        new ExhaustiveSearch(meter, quiet, System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(MOST_MILLIS), true)
+        new ExhaustiveSearch(meter, quiet, ExhaustiveSearch.NO_DEADLINE, true)
                 .run(
                         goal,
                         SearchListener.Stage.EXPLAINING,

@@ -95,17 +95,7 @@ final class TradeOffs implements SearchGoal {
         if (old == null || value < old.value()) {
             return true;
         }
-        if (value > old.value() || penalty > old.penalty()) {
-            return false;
-        }
-        if (penalty < old.penalty() || size < old.support().length) {
-            return true;
-        }
-        int sum = 0;
-        for (int s = 0; s < size; s++) {
-            sum += parts[s];
-        }
-        return size == old.support().length && sum <= old.sum();
+        return value == old.value() && FoundRecipe.weighed(penalty, parts, size) <= old.weighed();
     }
 
     private double value(

@@ -44,7 +44,7 @@ class FindsReportTest {
     private static final Path REPORT = Path.of("..", "docs", "finds.md");
     private static final Wording WORDING = Wording.english(MeasureSystem.METRIC);
     private static final int SHOWN = 3;
-    private static final Limits LIMITS = new Limits(3, 6, OptionalDouble.empty(), 20_000);
+    private static final Limits LIMITS = new Limits(3, 6, OptionalDouble.empty(), 600_000);
 
     /** Share of what a mix hardly ever has, and of what holds and opens, that a proposal must keep to [vol/vol]. */
     private static final double SELDOM = 0.05;
