@@ -7,11 +7,12 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * A material to buy soon: it has a lot that runs low, and none that may be used is more than nearly used up. A full bag that waits behind one
- * that runs low is enough; one in quarantine is not. Common practice, no source.
+ * A material to buy soon: all that may be used of it is not more than the highest mark of its lots. A full bag that waits behind one that runs
+ * low is enough, and so are many bags with a little in each; one in quarantine counts only where there is no other. This is the reorder point of
+ * keeping stock, taken of what is on hand; common practice, no source.
  *
- * @param lot the first lot that runs low
- * @param leftLitres what is left of the material that may be used [L], 0 and more
+ * @param lot the first lot that is down to its own mark
+ * @param leftLitres what is left of the material [L], 0 and more
  * @param <K> how lots are told apart
  */
 public record RunningOut<K>(Lot<K> lot, double leftLitres) {
@@ -20,10 +21,15 @@ public record RunningOut<K>(Lot<K> lot, double leftLitres) {
      * A lot as it stands.
      *
      * @param leftLitres what is left [L], 0 and more
-     * @param low whether that is not more than its mark
+     * @param markLitres with how much left it is time to buy [L], 0 and more
      * @param quarantined whether it may not be used
      */
-    public record Lot<K>(K id, String materialId, double leftLitres, boolean low, boolean quarantined) {}
+    public record Lot<K>(K id, String materialId, double leftLitres, double markLitres, boolean quarantined) {
+
+        private boolean low() {
+            return leftLitres <= markLitres;
+        }
+    }
 
     /** What runs out, in the order in which the first lot of each material stands. */
     public static <K> List<RunningOut<K>> among(final List<Lot<K>> all) {
@@ -35,10 +41,11 @@ public record RunningOut<K>(Lot<K> lot, double leftLitres) {
     private static <K> Stream<RunningOut<K>> of(final List<Lot<K>> ofMaterial) {
         final List<Lot<K>> usable =
                 ofMaterial.stream().filter(each -> !each.quarantined()).toList();
-        if (!usable.stream().allMatch(Lot::low)) {
-            return Stream.of();
-        }
-        final double left = usable.stream().mapToDouble(Lot::leftLitres).sum();
-        return ofMaterial.stream().filter(Lot::low).limit(1).map(low -> new RunningOut<>(low, left));
+        final List<Lot<K>> counted = usable.isEmpty() ? ofMaterial : usable;
+        final double left = counted.stream().mapToDouble(Lot::leftLitres).sum();
+        final double mark = counted.stream().mapToDouble(Lot::markLitres).max().orElse(0);
+        return left > mark
+                ? Stream.of()
+                : counted.stream().filter(Lot::low).limit(1).map(low -> new RunningOut<>(low, left));
     }
 }

@@ -95,11 +95,12 @@ public class Shelf implements TakenAway {
     /** Materials to buy soon. */
     private List<RunningOut<ShelfLotBody>> runningOut() {
         return RunningOut.among(all().stream()
+                .filter(each -> each.problem() == null)
                 .map(each -> new RunningOut.Lot<>(
                         each,
                         each.facts().materialId(),
                         each.facts().leftLitres(),
-                        each.low(),
+                        each.markLitres(),
                         each.facts().quarantined()))
                 .toList());
     }
@@ -238,12 +239,6 @@ public class Shelf implements TakenAway {
             }
         }
         return concerns;
-    }
-
-    private static double mark(final LotFacts facts, final Material material) {
-        return facts.lowLitres() == null
-                ? Stock.usualLowMark(new Stock(facts.sold(), facts.amount(), facts.swell()).usableLitres(material))
-                : facts.lowLitres();
     }
 
     @Transactional(readOnly = true)
@@ -427,9 +422,8 @@ public class Shelf implements TakenAway {
     }
 
     private ShelfLotBody body(final Lot lot, final boolean inUse) {
-        final LotFacts facts = lot.facts();
-        return known(facts)
-                .map(material -> ShelfLotBody.of(lot, material, facts.leftLitres() <= mark(facts, material), inUse))
+        return known(lot.facts())
+                .map(material -> ShelfLotBody.of(lot, material, inUse))
                 .orElseGet(() -> ShelfLotBody.ofNothingKnown(lot));
     }
 

@@ -13,7 +13,7 @@ import looseknit.core.shelf.RunningOut;
  *
  * @param count lots on the shelf
  * @param lowCount lots that are nearly used up
- * @param low materials of which every lot that may be used is nearly used up, the first of them
+ * @param low materials to buy soon, the first of them
  * @param lowMaterials how many such materials there are
  * @param there ids of materials that have a lot
  * @param withSomeLeft ids of materials of which something is left

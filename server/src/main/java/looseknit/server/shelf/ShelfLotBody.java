@@ -32,18 +32,28 @@ record ShelfLotBody(
     /** What was measured of a lot beside what the Book says: value and spread, before and after. */
     record FoundBody(Message name, String unit, double book, double bookSd, double lot, double lotSd, int decimals) {}
 
-    static ShelfLotBody of(final Lot lot, final Material material, final boolean low, final boolean inUse) {
+    /** With how much left it is time to buy [L]. */
+    double markLitres() {
+        return mark(facts, fullLitres);
+    }
+
+    private static double mark(final LotFacts facts, final double fullLitres) {
+        return facts.lowLitres() == null ? Stock.usualLowMark(fullLitres) : facts.lowLitres();
+    }
+
+    static ShelfLotBody of(final Lot lot, final Material material, final boolean inUse) {
         final LotFacts facts = lot.facts();
         final Stock stock = new Stock(facts.sold(), facts.amount(), facts.swell());
+        final double fullLitres = stock.usableLitres(material);
         final OptionalDouble perLitre = stock.pricePerLitre(material, MeasuredBody.maybe(facts.price()));
         return new ShelfLotBody(
                 lot.id(),
                 lot.revision(),
                 facts,
                 material.name(),
-                stock.usableLitres(material),
+                fullLitres,
                 perLitre.isPresent() ? perLitre.getAsDouble() : null,
-                low,
+                facts.leftLitres() <= mark(facts, fullLitres),
                 inUse,
                 null);
     }

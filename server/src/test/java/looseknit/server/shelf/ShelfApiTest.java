@@ -158,7 +158,7 @@ class ShelfApiTest {
     }
 
     @Test
-    void whatRunsOutIsAMaterialOfWhichNoLotThatMayBeUsedIsFull() throws Exception {
+    void whatRunsOutIsAMaterialOfWhichLittleIsLeftInAll() throws Exception {
         final String low = "$.low[?(@.materialId == 'granite_grit')].leftLitres";
         final UUID nearlyUsedUp = UUID.randomUUID();
         add(nearlyUsedUp, facts("granite_grit", "LOOSE_LITRES", 20, 0, 1, null));
