@@ -1,6 +1,7 @@
 package looseknit.server.batch;
 
 import static looseknit.server.paper.Paper.plain;
+import static looseknit.server.paper.Paper.said;
 
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -19,6 +20,7 @@ import looseknit.core.message.Quantity;
 import looseknit.core.message.Wording;
 import looseknit.core.need.Plant;
 import looseknit.server.frame.Books;
+import looseknit.server.message.PaperWords;
 import looseknit.server.message.Speech;
 import looseknit.server.paper.Labels;
 import looseknit.server.paper.Paper;
@@ -82,25 +84,26 @@ class BatchPaper {
                 .collect(Collectors.joining(", "));
         final Storage storage = Storage.of(recipe);
         final String body = """
-                <table><tr><td><h1>%s</h1><div class="lot">lot %s</div><div>%s</div></td>
-                <td style="width:22mm;text-align:right;padding:0"><img class="qr" src="%s" alt="the batch"/></td></tr></table>
+                <table><tr><td><h1>%s</h1><div class="lot">%s</div><div>%s</div></td>
+                <td style="width:22mm;text-align:right;padding:0"><img class="qr" src="%s" alt=""/></td></tr></table>
                 <table class="swatch"><tr>%s</tr></table>
                 <p class="small" style="margin:1.5mm 0">%s%s</p>
                 <p class="small" style="margin:0">%s %s</p>""".formatted(
                         plain(batch.blendName()),
-                        plain(batch.lot()),
-                        days(batch, storage),
+                        said(wording, PaperWords.LOT, batch.lot()),
+                        plain(days(batch, storage, wording)),
                         Paper.qr(code),
                         swatch,
                         parts,
                         doses.isEmpty() ? "" : "; " + doses,
                         cautions(recipe, wording),
                         plain(wording.of(storage.advice().get(0))));
-        return paper.pdf("Label of lot " + batch.lot(), LABEL, body);
+        return paper.pdf(wording.of(PaperWords.LABEL_OF_LOT.with(batch.lot())), LABEL, body);
     }
 
     /** A label of one of several bins or bags. */
     Labels.Label small(final BatchBody batch, final String code) {
+        final Wording wording = speech.wording();
         final Recipe recipe = batch.recipe().toCore(books);
         final String parts = recipe.parts().stream()
                 .map(part -> "%s %% %s"
@@ -109,13 +112,16 @@ class BatchPaper {
                                 part.material().name()))
                 .collect(Collectors.joining(", "));
         return new Labels.Label(
-                batch.blendName(), List.of("lot " + batch.lot(), days(batch, Storage.of(recipe)), parts), "", code);
+                batch.blendName(),
+                List.of(wording.of(PaperWords.LOT.with(batch.lot())), days(batch, Storage.of(recipe), wording), parts),
+                "",
+                code);
     }
 
-    private static String days(final BatchBody batch, final Storage storage) {
-        return Optional.ofNullable(batch.mixedOn())
-                .map(mixed -> "mixed %s, use until %s".formatted(DAY.format(mixed), DAY.format(storage.until(mixed))))
-                .orElse("not mixed yet");
+    private static String days(final BatchBody batch, final Storage storage, final Wording wording) {
+        return wording.of(Optional.ofNullable(batch.mixedOn())
+                .map(mixed -> PaperWords.MIXED_USE_UNTIL.with(DAY.format(mixed), DAY.format(storage.until(mixed))))
+                .orElseGet(PaperWords.NOT_MIXED_YET::words));
     }
 
     private static String share(final double share) {
@@ -138,24 +144,25 @@ class BatchPaper {
         final Wording wording = speech.wording();
         final MixSheet sheet = MixSheet.of(plan, batch.scoopLitres());
         final StringBuilder body = new StringBuilder("""
-                <table style="margin-bottom:3mm"><tr><td style="border:0"><h1>%s</h1>lot %s, version %d<br/>%s in %d load%s, scoop %s</td>
-                <td style="border:0;width:24mm;text-align:right"><img style="width:22mm" src="%s" alt="the batch"/></td></tr></table>""".formatted(
+                <table style="margin-bottom:3mm"><tr><td style="border:0"><h1>%s</h1>%s<br/>%s</td>
+                <td style="border:0;width:24mm;text-align:right"><img style="width:22mm" src="%s" alt=""/></td></tr></table>""".formatted(
                         plain(batch.blendName()),
-                        plain(batch.lot()),
-                        batch.versionNumber(),
-                        volume(wording, plan.litresToMake()),
-                        sheet.loads(),
-                        sheet.loads() == 1 ? "" : "s",
-                        volume(wording, batch.scoopLitres()),
+                        said(wording, PaperWords.LOT_AND_VERSION, batch.lot(), batch.versionNumber()),
+                        said(
+                                wording,
+                                PaperWords.MADE_IN_LOADS,
+                                volume(plan.litresToMake()),
+                                sheet.loads(),
+                                volume(batch.scoopLitres())),
                         Paper.qr(code)));
-        body.append("<h2>First</h2><table>");
+        body.append("<h2>%s</h2><table>".formatted(said(wording, PaperWords.FIRST)));
         Preparation.of(plan, plant)
                 .forEach(task -> body.append("<tr><td class=\"box\"><div class=\"tick\"></div></td><td>%s</td></tr>"
                         .formatted(plain(wording.of(task.says())))));
         body.append("</table>");
         for (int load = 1; load <= sheet.loads(); load++) {
             final int of = load;
-            body.append("<h2>Load %d</h2><table>".formatted(load));
+            body.append("<h2>%s</h2><table>".formatted(said(wording, PaperWords.LOAD, load)));
             sheet.steps().stream()
                     .filter(step -> step.load() == of)
                     .forEach(step -> body.append(
@@ -164,8 +171,12 @@ class BatchPaper {
                                             step.amendment().isPresent()
                                                     ? plain(wording.of(
                                                             Quantity.trimmed(Dimension.GRAMS, step.grams(), 1)))
-                                                    : scoops(step.scoops())
-                                                            + (step.scoops() > 1 ? " scoops" : " scoop"),
+                                                    : said(
+                                                            wording,
+                                                            step.scoops() > 1
+                                                                    ? PaperWords.SCOOPS
+                                                                    : PaperWords.ONE_SCOOP,
+                                                            scoops(step.scoops())),
                                             plain(step.name()),
                                             step.turn() == MixTurn.WEIGHED
                                                     ? ""
@@ -174,7 +185,7 @@ class BatchPaper {
             body.append("</table>");
         }
         return paper.pdf(
-                "Order for lot " + batch.lot(),
+                wording.of(PaperWords.ORDER_FOR_LOT.with(batch.lot())),
                 "@page { size: %s; margin: 18mm }".formatted(size.css()) + SHEET,
                 body.toString());
     }
@@ -185,8 +196,8 @@ class BatchPaper {
         return (quarters / 4 > 0 ? String.valueOf(quarters / 4) : "") + part;
     }
 
-    private static String volume(final Wording wording, final double litres) {
-        return plain(wording.of(Quantity.trimmed(Dimension.VOLUME, litres, 1)));
+    private static Quantity volume(final double litres) {
+        return Quantity.trimmed(Dimension.VOLUME, litres, 1);
     }
 
     /** What to buy, with boxes to tick. */
@@ -196,15 +207,17 @@ class BatchPaper {
             final Paper.Size size,
             final String currency) {
         final Wording wording = speech.wording();
-        final StringBuilder body = new StringBuilder(
-                "<h1>To buy</h1><p>for %s, lot %s</p><table>".formatted(plain(batch.blendName()), plain(batch.lot())));
+        final StringBuilder body = new StringBuilder("<h1>%s</h1><p>%s</p><table>"
+                .formatted(
+                        said(wording, PaperWords.TO_BUY),
+                        said(wording, PaperWords.FOR_BLEND_AND_LOT, batch.blendName(), batch.lot())));
         shopping.lines()
                 .forEach(line -> line.packs()
                         .forEach(pack -> body.append(
                                 "<tr><td class=\"box\"><div class=\"tick\"></div></td><td class=\"big\">%d × %s</td><td class=\"big\">%s</td><td>%s</td><td>%s</td></tr>"
                                         .formatted(
                                                 pack.count(),
-                                                volume(wording, pack.litres()),
+                                                plain(wording.of(volume(pack.litres()))),
                                                 plain(line.name()),
                                                 plain(pack.supplier() == null ? "" : pack.supplier()),
                                                 pack.price() == null
@@ -213,14 +226,14 @@ class BatchPaper {
                                                                 .formatted(currency, pack.count() * pack.price()))))));
         body.append("</table>");
         if (shopping.lines().isEmpty()) {
-            body.append("<p>Nothing: all of it is on the shelf.</p>");
+            body.append("<p>%s</p>".formatted(said(wording, PaperWords.NOTHING_TO_BUY)));
         }
         if (shopping.cost() != null && !shopping.lines().isEmpty()) {
-            body.append(
-                    "<p class=\"big\">%s</p>".formatted(plain("%s %.2f in all".formatted(currency, shopping.cost()))));
+            body.append("<p class=\"big\">%s</p>"
+                    .formatted(said(wording, PaperWords.IN_ALL, "%s %.2f".formatted(currency, shopping.cost()))));
         }
         return paper.pdf(
-                "To buy for lot " + batch.lot(),
+                wording.of(PaperWords.TO_BUY_FOR_LOT.with(batch.lot())),
                 "@page { size: %s; margin: 18mm }".formatted(size.css()) + SHEET,
                 body.toString());
     }

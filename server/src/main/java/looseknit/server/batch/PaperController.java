@@ -6,6 +6,8 @@ import java.util.Collections;
 import java.util.Optional;
 import java.util.UUID;
 import looseknit.server.frame.Books;
+import looseknit.server.message.PaperWords;
+import looseknit.server.message.Speech;
 import looseknit.server.paper.LabelSheet;
 import looseknit.server.paper.Labels;
 import looseknit.server.paper.Paper;
@@ -32,6 +34,7 @@ class PaperController {
     private final StretchController stretch;
     private final Labels labels;
     private final Signposts signposts;
+    private final Speech speech;
 
     PaperController(
             final Books books,
@@ -39,13 +42,15 @@ class PaperController {
             final BatchPaper paper,
             final StretchController stretch,
             final Labels labels,
-            final Signposts signposts) {
+            final Signposts signposts,
+            final Speech speech) {
         this.books = books;
         this.batches = batches;
         this.paper = paper;
         this.stretch = stretch;
         this.labels = labels;
         this.signposts = signposts;
+        this.speech = speech;
     }
 
     /** The label of its bin. */
@@ -67,7 +72,7 @@ class PaperController {
         return pdf(
                 "labels-" + batch.lot(),
                 labels.sheets(
-                        "Labels of lot " + batch.lot(),
+                        speech.wording().of(PaperWords.LABELS_OF_LOT.with(batch.lot())),
                         LabelSheet.named(label),
                         Paper.Size.named(size),
                         first,
@@ -108,7 +113,8 @@ class PaperController {
 
     private String code(final BatchBody batch) {
         return signposts.to(
-                "/batches/%s/done".formatted(batch.id()), "%s, lot %s".formatted(batch.blendName(), batch.lot()));
+                "/batches/%s/done".formatted(batch.id()),
+                speech.wording().of(PaperWords.BLEND_AND_LOT.with(batch.blendName(), batch.lot())));
     }
 
     private static ResponseEntity<byte[]> pdf(final String name, final byte[] content) {

@@ -3,8 +3,11 @@ package looseknit.server.due;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.util.Objects;
 import java.util.Optional;
+import looseknit.core.message.Message;
 import looseknit.core.message.Wording;
+import looseknit.server.message.PaperWords;
 import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -28,9 +31,8 @@ class CalendarFile {
         calendar.add(ImmutableCalScale.GREGORIAN);
         calendar.add(ImmutableMethod.PUBLISH);
         for (final DueCalendar.Entry entry : days.entries()) {
-            final String what =
-                    Optional.ofNullable(entry.what()).map(wording::of).orElseGet(() -> other(entry.kind()));
-            final VEvent event = new VEvent(entry.on(), "%s: %s".formatted(entry.label(), what));
+            final VEvent event =
+                    new VEvent(entry.on(), wording.of(PaperWords.WHAT_IS_DUE.with(entry.label(), what(entry))));
             event.add(new Uid("%s-%s@loose-knit".formatted(entry.kind(), entry.subject())));
             Optional.ofNullable(entry.because()).map(wording::of).ifPresent(words -> event.add(new Description(words)));
             calendar.add(event);
@@ -38,13 +40,13 @@ class CalendarFile {
         return text(calendar);
     }
 
-    /** What is said of an entry that has no words of its own. */
-    static String other(final DueCalendar.Kind kind) {
-        return switch (kind) {
-            case SHELF_LOW -> "running low";
-            case OLD_BAG -> "open for long";
-            default -> "test";
-        };
+    /** What is due, also of an entry that has no words of its own. */
+    static Message what(final DueCalendar.Entry entry) {
+        return Objects.requireNonNullElseGet(entry.what(), () -> switch (entry.kind()) {
+            case SHELF_LOW -> PaperWords.RUNNING_LOW.words();
+            case OLD_BAG -> PaperWords.OPEN_FOR_LONG.words();
+            default -> PaperWords.TEST.words();
+        });
     }
 
     private static String text(final Calendar calendar) {

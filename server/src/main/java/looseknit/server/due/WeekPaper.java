@@ -1,6 +1,7 @@
 package looseknit.server.due;
 
 import static looseknit.server.paper.Paper.plain;
+import static looseknit.server.paper.Paper.said;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -13,6 +14,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import looseknit.core.message.Wording;
+import looseknit.server.message.PaperWords;
 import looseknit.server.message.Speech;
 import looseknit.server.paper.Paper;
 import org.springframework.stereotype.Component;
@@ -56,27 +58,29 @@ class WeekPaper {
      */
     byte[] of(final DueCalendar.Days days, final List<LookRow> looks, final long more, final Paper.Size size) {
         final LocalDate from = days.today();
-        final StringBuilder body =
-                new StringBuilder("<h1>%s to %s</h1>".formatted(DAY.format(from), DAY.format(from.plusDays(DAYS - 1))));
+        final Wording wording = speech.wording();
+        final StringBuilder body = new StringBuilder("<h1>%s</h1>"
+                .formatted(said(wording, PaperWords.WEEK, DAY.format(from), DAY.format(from.plusDays(DAYS - 1)))));
         if (looks.isEmpty()) {
-            body.append("<p>No pot wants a look this week.</p>");
+            body.append("<p>%s</p>".formatted(said(wording, PaperWords.NO_LOOKS)));
         }
         final Map<String, List<LookRow>> byPlace = looks.stream()
                 .collect(Collectors.groupingBy(
-                        each -> Objects.requireNonNullElse(each.placeName(), "no place"),
+                        each -> Objects.requireNonNullElseGet(
+                                each.placeName(), () -> wording.of(PaperWords.NO_PLACE.words())),
                         LinkedHashMap::new,
                         Collectors.toList()));
         byPlace.forEach((place, rows) -> body.append(grid(from, place, rows)));
         if (more > 0) {
-            body.append("<p>%,d more pots want a look this week.</p>".formatted(more));
+            body.append("<p>%s</p>".formatted(said(wording, PaperWords.MORE_LOOKS, more)));
         }
-        final Wording wording = speech.wording();
         if (!days.entries().isEmpty()) {
-            body.append("<h2>Also due</h2><table>");
+            body.append("<h2>%s</h2><table>".formatted(said(wording, PaperWords.ALSO_DUE)));
             days.entries().forEach(entry -> body.append(entry(entry, wording)));
             body.append("</table>");
         }
-        return paper.pdf("The week from " + DAY.format(from), STYLE.formatted(size.css()), body.toString());
+        return paper.pdf(
+                wording.of(PaperWords.WEEK_FROM.with(DAY.format(from))), STYLE.formatted(size.css()), body.toString());
     }
 
     /** A line for each pot and a box for each day; the box of the day that is meant is drawn thick, what is late is due today. */
@@ -103,13 +107,11 @@ class WeekPaper {
     }
 
     private static String entry(final DueCalendar.Entry entry, final Wording wording) {
-        final String what =
-                Optional.ofNullable(entry.what()).map(wording::of).orElseGet(() -> CalendarFile.other(entry.kind()));
         return "<tr><td class=\"box\"><div class=\"tick\"></div></td><td class=\"when\">%s</td><td class=\"pot\">%s</td><td>%s<div class=\"small\">%s</div></td></tr>"
                 .formatted(
                         DAY.format(entry.on()),
                         plain(entry.label()),
-                        plain(what),
+                        plain(wording.of(CalendarFile.what(entry))),
                         Optional.ofNullable(entry.because())
                                 .map(wording::of)
                                 .map(Paper::plain)

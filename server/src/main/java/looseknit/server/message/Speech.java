@@ -1,12 +1,20 @@
 package looseknit.server.message;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Properties;
 import looseknit.core.message.MeasureSystem;
 import looseknit.core.message.Wording;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.support.EncodedResource;
+import org.springframework.core.io.support.PropertiesLoaderUtils;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
@@ -21,9 +29,23 @@ public class Speech {
     /** The parameter that says which units are wanted. */
     public static final String UNITS = "units";
 
+    private static final Map<String, String> TEXTS = texts();
     private static final Map<MeasureSystem, Wording> ENGLISH = Map.of(
-            MeasureSystem.METRIC, Wording.english(MeasureSystem.METRIC),
-            MeasureSystem.US, Wording.english(MeasureSystem.US));
+            MeasureSystem.METRIC, Wording.of(TEXTS, Locale.UK, MeasureSystem.METRIC),
+            MeasureSystem.US, Wording.of(TEXTS, Locale.UK, MeasureSystem.US));
+
+    /** Every text that ships, of the core and of what only the server says, by its key. */
+    static Map<String, String> texts() {
+        final Map<String, String> texts = new HashMap<>(Wording.shipped());
+        try {
+            final Properties ofPaper = PropertiesLoaderUtils.loadProperties(
+                    new EncodedResource(new ClassPathResource("paper-words_en.properties"), StandardCharsets.UTF_8));
+            ofPaper.stringPropertyNames().forEach(key -> texts.put(key, ofPaper.getProperty(key)));
+        } catch (final IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return Map.copyOf(texts);
+    }
 
     /** The words and units of the request that is being answered; metric outside of one. */
     public Wording wording() {

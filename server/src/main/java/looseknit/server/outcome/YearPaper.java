@@ -1,6 +1,7 @@
 package looseknit.server.outcome;
 
 import static looseknit.server.paper.Paper.plain;
+import static looseknit.server.paper.Paper.said;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -11,6 +12,7 @@ import java.util.stream.Stream;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Quantity;
 import looseknit.core.message.Wording;
+import looseknit.server.message.PaperWords;
 import looseknit.server.message.Speech;
 import looseknit.server.outcome.YearController.HouseYearBody;
 import looseknit.server.outcome.YearController.LearntBody;
@@ -24,7 +26,6 @@ import org.springframework.stereotype.Component;
 class YearPaper {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
-    private static final String NOTHING = "<p>Nothing.</p>";
 
     private static final String STYLE = """
             @page { size: %s; margin: 16mm }
@@ -50,32 +51,40 @@ class YearPaper {
         final Wording wording = speech.wording();
         final double mixed =
                 year.mixed().stream().mapToDouble(MixedBlendBody::litres).sum();
-        final String body = "<h1>The year %d</h1>".formatted(year.year())
+        final String title = wording.of(PaperWords.YEAR.with(String.valueOf(year.year())));
+        final String body = "<h1>%s</h1>".formatted(plain(title))
                 + "<table class=\"sums\"><tr>%s%s%s%s</tr><tr>%s%s%s%s</tr></table>"
                         .formatted(
-                                sum(volume(wording, mixed), "mixed"),
-                                sum(number(year.potted()), "potted"),
-                                sum(number(year.repotted()), "repotted"),
-                                sum(number(year.increased()), "more made of them"),
-                                sum(number(year.lost().size()), "lost"),
-                                sum(number(year.looks()), "looks"),
-                                sum(number(year.waterings()), "waterings"),
-                                sum(money(currency, year.spent()), "spent on materials"))
-                + "<h2>Blends</h2>"
-                + table(year.mixed().stream()
-                        .map(each -> List.of(
-                                each.name(),
-                                each.batches() == 1 ? "1 batch" : "%d batches".formatted(each.batches()),
-                                volume(wording, each.litres()))))
-                + "<h2>Materials</h2>"
-                + table(year.used().stream()
-                        .map(each -> List.of(each.name(), volume(wording, each.litres()), cost(currency, each))))
-                + "<h2>What was learnt</h2>"
-                + table(Stream.concat(year.blends().stream(), year.places().stream())
-                        .map(each -> List.of(each.name(), learnt(wording, each))))
-                + "<h2>Lost</h2>"
-                + table(year.lost().stream().map(each -> List.of(each.label(), day(each.on()), each.words())));
-        return paper.pdf("The year %d".formatted(year.year()), STYLE.formatted(size.css()), body);
+                                sum(wording, volume(wording, mixed), PaperWords.YEAR_MIXED),
+                                sum(wording, number(year.potted()), PaperWords.YEAR_POTTED),
+                                sum(wording, number(year.repotted()), PaperWords.YEAR_REPOTTED),
+                                sum(wording, number(year.increased()), PaperWords.YEAR_INCREASED),
+                                sum(wording, number(year.lost().size()), PaperWords.YEAR_LOST),
+                                sum(wording, number(year.looks()), PaperWords.YEAR_LOOKS),
+                                sum(wording, number(year.waterings()), PaperWords.YEAR_WATERINGS),
+                                sum(wording, money(currency, year.spent()), PaperWords.YEAR_SPENT))
+                + head(wording, PaperWords.BLENDS)
+                + table(
+                        wording,
+                        year.mixed().stream()
+                                .map(each -> List.of(
+                                        each.name(),
+                                        wording.of(PaperWords.BATCHES.with(each.batches())),
+                                        volume(wording, each.litres()))))
+                + head(wording, PaperWords.MATERIALS)
+                + table(
+                        wording,
+                        year.used().stream()
+                                .map(each -> List.of(
+                                        each.name(), volume(wording, each.litres()), cost(wording, currency, each))))
+                + head(wording, PaperWords.LEARNT)
+                + table(
+                        wording,
+                        Stream.concat(year.blends().stream(), year.places().stream())
+                                .map(each -> List.of(each.name(), learnt(wording, each))))
+                + head(wording, PaperWords.LOST)
+                + table(wording, year.lost().stream().map(each -> List.of(each.label(), day(each.on()), each.words())));
+        return paper.pdf(title, STYLE.formatted(size.css()), body);
     }
 
     private static String learnt(final Wording wording, final LearntBody learnt) {
@@ -86,21 +95,27 @@ class YearPaper {
         return DAY.format(on);
     }
 
-    private static String cost(final String currency, final UsedMaterialBody used) {
-        return used.cost() == null ? "no price" : money(currency, used.cost());
+    private static String cost(final Wording wording, final String currency, final UsedMaterialBody used) {
+        return used.cost() == null ? wording.of(PaperWords.NO_PRICE.words()) : money(currency, used.cost());
     }
 
-    private static String table(final Stream<List<String>> rows) {
+    private static String head(final Wording wording, final PaperWords words) {
+        return "<h2>%s</h2>".formatted(said(wording, words));
+    }
+
+    private static String table(final Wording wording, final Stream<List<String>> rows) {
         final String lines = rows.map(row -> "<tr>%s</tr>"
                         .formatted(row.stream()
                                 .map(cell -> "<td>%s</td>".formatted(plain(cell)))
                                 .collect(Collectors.joining())))
                 .collect(Collectors.joining());
-        return lines.isEmpty() ? NOTHING : "<table>%s</table>".formatted(lines);
+        return lines.isEmpty()
+                ? "<p>%s</p>".formatted(said(wording, PaperWords.NOTHING))
+                : "<table>%s</table>".formatted(lines);
     }
 
-    private static String sum(final String figure, final String of) {
-        return "<td><b>%s</b>%s</td>".formatted(plain(figure), of);
+    private static String sum(final Wording wording, final String figure, final PaperWords of) {
+        return "<td><b>%s</b>%s</td>".formatted(plain(figure), said(wording, of));
     }
 
     private static String volume(final Wording wording, final double litres) {

@@ -120,7 +120,7 @@ public class Labels {
         return """
                 <table style="margin:0 %1$smm;width:%2$smm;height:%3$smm"><tr>
                 <td style="width:%4$smm"><div class="name" style="font-size:%5$dpt">%6$s</div><div class="lines">%7$s</div>%8$s</td>
-                <td style="width:%9$smm;text-align:right"><img style="width:%9$smm;height:%9$smm" src="%10$s" alt="code"/></td>
+                <td style="width:%9$smm;text-align:right"><img style="width:%9$smm;height:%9$smm" src="%10$s" alt=""/></td>
                 </tr></table>""".formatted(
                         mm(PADDING_MM),
                         mm(sheet.width() - 2 * PADDING_MM),

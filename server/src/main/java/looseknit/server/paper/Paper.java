@@ -16,6 +16,8 @@ import java.util.List;
 import java.util.Map;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
+import looseknit.core.message.Wording;
+import looseknit.server.message.PaperWords;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.springframework.stereotype.Component;
 import org.springframework.web.util.HtmlUtils;
@@ -112,6 +114,11 @@ public class Paper {
     /** What somebody wrote, as text that cannot be taken for markup. */
     public static String plain(final String text) {
         return HtmlUtils.htmlEscape(text.replaceAll("\\p{Cntrl}", " "), "UTF-8");
+    }
+
+    /** Words of a paper, as text that cannot be taken for markup. */
+    public static String said(final Wording wording, final PaperWords words, final Object... arguments) {
+        return plain(wording.of(words.with(arguments)));
     }
 
     /** A picture of a two-dimensional code that leads somewhere, as an address of its own for an image. */

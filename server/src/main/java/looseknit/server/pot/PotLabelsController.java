@@ -7,7 +7,10 @@ import java.util.Locale;
 import java.util.UUID;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
+import looseknit.core.message.Wording;
 import looseknit.server.frame.NotThere;
+import looseknit.server.message.PaperWords;
+import looseknit.server.message.Speech;
 import looseknit.server.paper.LabelSheet;
 import looseknit.server.paper.Labels;
 import looseknit.server.paper.Paper;
@@ -31,13 +34,19 @@ class PotLabelsController {
     private final PottingBodies bodies;
     private final Labels labels;
     private final Signposts signposts;
+    private final Speech speech;
 
     PotLabelsController(
-            final Pottings pottings, final PottingBodies bodies, final Labels labels, final Signposts signposts) {
+            final Pottings pottings,
+            final PottingBodies bodies,
+            final Labels labels,
+            final Signposts signposts,
+            final Speech speech) {
         this.pottings = pottings;
         this.bodies = bodies;
         this.labels = labels;
         this.signposts = signposts;
+        this.speech = speech;
     }
 
     /** Sheets of labels of pots; a note goes on each. The first label may stand further on, where a sheet has been begun. */
@@ -56,25 +65,30 @@ class PotLabelsController {
         if (pots.isEmpty()) {
             throw new NotThere("pot");
         }
+        final Wording wording = speech.wording();
         return ResponseEntity.ok()
                 .header("Content-Disposition", "inline; filename=\"pot-labels.pdf\"")
                 .contentType(MediaType.APPLICATION_PDF)
                 .body(labels.sheets(
-                        "Labels of pots",
+                        wording.of(PaperWords.LABELS_OF_POTS.words()),
                         LabelSheet.named(label),
                         Paper.Size.named(size),
                         first,
-                        pots.stream().map(pot -> label(pot, note)).toList()));
+                        pots.stream().map(pot -> label(pot, note, wording)).toList()));
     }
 
-    private Labels.Label label(final PottingBody pot, final String note) {
-        final String lot = "lot " + pot.lot();
+    private Labels.Label label(final PottingBody pot, final String note, final Wording wording) {
         return new Labels.Label(
                 pot.label(),
-                List.of(pot.plantName(), pot.blendName(), lot, "potted " + DAY.format(pot.pottedOn())),
+                List.of(
+                        pot.plantName(),
+                        pot.blendName(),
+                        wording.of(PaperWords.LOT.with(pot.lot())),
+                        wording.of(PaperWords.POTTED_ON.with(DAY.format(pot.pottedOn())))),
                 note,
                 signposts.to(
                         "/pots/" + pot.id(),
-                        "%s: %s, %s, %s".formatted(pot.label(), pot.plantName(), pot.blendName(), lot)));
+                        wording.of(PaperWords.POT_AND_LOT.with(
+                                pot.label(), pot.plantName(), pot.blendName(), pot.lot()))));
     }
 }

@@ -5,20 +5,22 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import looseknit.core.blend.Recipe;
+import looseknit.core.message.Wording;
+import looseknit.server.message.PaperWords;
 
 /** A blend as a <em>HowTo</em> of schema.org, as JSON-LD to lay into a page. */
 final class BlendHowTo {
 
     private BlendHowTo() {}
 
-    static Map<String, Object> of(final BlendSheet sheet) {
+    static Map<String, Object> of(final BlendSheet sheet, final Wording wording) {
         final Map<String, Object> howTo = new LinkedHashMap<>();
         howTo.put("@context", "https://schema.org");
         howTo.put("@type", "HowTo");
         howTo.put("name", sheet.name());
         final List<String> about = new ArrayList<>();
         if (!sheet.plant().isEmpty()) {
-            about.add("A growing medium for %s.".formatted(sheet.plant()));
+            about.add(wording.of(PaperWords.MEDIUM_FOR.with(sheet.plant())));
         }
         if (!sheet.note().isBlank()) {
             about.add(sheet.note());
@@ -33,15 +35,18 @@ final class BlendHowTo {
         sheet.recipe()
                 .parts()
                 .forEach(part -> supplies.add(supply(
-                        part.material().name(), part.amount(), parts ? "parts by volume" : "per cent by volume")));
+                        part.material().name(),
+                        part.amount(),
+                        wording.of((parts ? PaperWords.PARTS_BY_VOLUME : PaperWords.PER_CENT_BY_VOLUME).words()))));
         sheet.recipe()
                 .doses()
-                .forEach(dose -> supplies.add(supply(dose.amendment().name(), dose.gPerL(), "grams per litre of mix")));
+                .forEach(dose -> supplies.add(
+                        supply(dose.amendment().name(), dose.gPerL(), wording.of(PaperWords.GRAMS_PER_LITRE.words()))));
         howTo.put("supply", supplies);
         final List<Map<String, Object>> steps = new ArrayList<>();
         sheet.cautions().forEach(words -> steps.add(step(steps.size(), words)));
-        sheet.lines().forEach(line -> steps.add(step(steps.size(), "Add %s.".formatted(line))));
-        steps.add(step(steps.size(), "Turn it over until it looks the same everywhere."));
+        sheet.lines().forEach(line -> steps.add(step(steps.size(), wording.of(PaperWords.ADD.with(line)))));
+        steps.add(step(steps.size(), wording.of(PaperWords.TURN_OVER.words())));
         steps.add(step(steps.size(), sheet.keeping()));
         howTo.put("step", steps);
         return howTo;

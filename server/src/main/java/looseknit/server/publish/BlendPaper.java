@@ -1,6 +1,7 @@
 package looseknit.server.publish;
 
 import static looseknit.server.paper.Paper.plain;
+import static looseknit.server.paper.Paper.said;
 
 import java.util.List;
 import java.util.stream.Collectors;
@@ -9,6 +10,7 @@ import looseknit.core.blend.Recipe;
 import looseknit.core.message.Dimension;
 import looseknit.core.message.Quantity;
 import looseknit.core.message.Wording;
+import looseknit.server.message.PaperWords;
 import looseknit.server.message.Speech;
 import looseknit.server.paper.Paper;
 import org.springframework.stereotype.Component;
@@ -47,23 +49,25 @@ class BlendPaper {
      * @param code the text of its code; empty for a blend that is too much for one
      */
     byte[] of(final BlendSheet sheet, final Paper.Size size, final String code) {
+        final Wording wording = speech.wording();
         final String body = """
                 <table><tr><td><h1>%s</h1><div class="for">%s</div></td></tr></table>
                 %s
                 <table class="swatch" style="margin-top:3mm"><tr>%s</tr></table>
                 %s
                 %s
-                <table style="margin-top:5mm"><tr><td><h2 style="margin-top:0">Expected</h2><p>%s</p><table class="readings">%s</table></td>
+                <table style="margin-top:5mm"><tr><td><h2 style="margin-top:0">%s</h2><p>%s</p><table class="readings">%s</table></td>
                 <td style="width:62mm;padding-left:6mm">%s</td></tr></table>
                 %s%s<p>%s</p>""".formatted(
                 plain(sheet.name()),
-                sheet.plant().isEmpty() ? "" : "for " + plain(sheet.plant()),
+                sheet.plant().isEmpty() ? "" : said(wording, PaperWords.FOR, sheet.plant()),
                 sheet.note().isBlank() ? "" : "<p class=\"note\">%s</p>".formatted(plain(sheet.note())),
                 swatch(sheet.recipe()),
                 mix(sheet.recipe()),
                 sheet.mixes().stream()
                         .map(mix -> "<p>%s: %s</p>".formatted(plain(mix.name()), plain(String.join(", ", mix.lines()))))
                         .collect(Collectors.joining()),
+                said(wording, PaperWords.EXPECTED),
                 plain(sheet.headline()),
                 sheet.readings().stream()
                         .map(each -> "<tr><td>%s</td><td class=\"right\">%s</td></tr>"
@@ -71,10 +75,10 @@ class BlendPaper {
                         .collect(Collectors.joining()),
                 code.isEmpty()
                         ? ""
-                        : "<img style=\"width:60mm\" src=\"%s\" alt=\"the blend\"/><div>Another Loose Knit takes this blend in from a picture of the code.</div>"
-                                .formatted(Paper.qr(code, CODE_PIXELS)),
-                list("Measured", sheet.measured()),
-                list("Mind", sheet.cautions()),
+                        : "<img style=\"width:60mm\" src=\"%s\" alt=\"\"/><div>%s</div>"
+                                .formatted(Paper.qr(code, CODE_PIXELS), said(wording, PaperWords.TAKEN_IN_FROM_CODE)),
+                list(said(wording, PaperWords.MEASURED), sheet.measured()),
+                list(said(wording, PaperWords.MIND), sheet.cautions()),
                 plain(sheet.keeping()));
         return paper.pdf(sheet.name(), STYLE.formatted(size.css()), body);
     }
@@ -103,9 +107,10 @@ class BlendPaper {
         final List<Double> shares = recipe.scoopedShares();
         final boolean parts = recipe.measure() == Recipe.Measure.PARTS;
         return """
-                <table class="big"><tr><td class="head"></td><td class="head right">%s</td><td class="head right">per cent</td><td class="head right">for %s</td></tr>%s%s</table>""".formatted(
-                parts ? "parts" : "",
-                plain(wording.of(Quantity.trimmed(Dimension.VOLUME, HEAP_LITRES, 1))),
+                <table class="big"><tr><td class="head"></td><td class="head right">%s</td><td class="head right">%s</td><td class="head right">%s</td></tr>%s%s</table>""".formatted(
+                parts ? said(wording, PaperWords.PARTS) : "",
+                said(wording, PaperWords.PER_CENT),
+                said(wording, PaperWords.FOR, Quantity.trimmed(Dimension.VOLUME, HEAP_LITRES, 1)),
                 IntStream.range(0, shares.size())
                         .mapToObj(i -> row(
                                 recipe.parts().get(i).material().name(),

@@ -17,6 +17,7 @@ import looseknit.core.written.RecipeWriter;
 import looseknit.server.assay.Assays;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.Workable;
+import looseknit.server.message.PaperWords;
 import looseknit.server.message.Speech;
 import looseknit.server.reading.RecipeBody;
 import looseknit.server.shelf.OwnMaterialFacts.OwnMixBody;
@@ -71,12 +72,11 @@ class BlendSheets {
                 glance.map(found -> wording.of(found.headline())).orElse(""),
                 assays.of(id).stream()
                         .flatMap(test -> test.findings(books).stream()
-                                .map(each -> "%s: %s %s, where %s was expected"
-                                        .formatted(
-                                                test.madeOn(),
-                                                wording.of(each.what()),
-                                                wording.of(each.what().quantity(each.measured())),
-                                                wording.of(each.what().quantity(each.predicted())))))
+                                .map(each -> wording.of(PaperWords.MEASURED_WHERE_EXPECTED.with(
+                                        String.valueOf(test.madeOn()),
+                                        each.what(),
+                                        each.what().quantity(each.measured()),
+                                        each.what().quantity(each.predicted())))))
                         .toList(),
                 Preparation.guarding(recipe).stream().map(wording::of).toList(),
                 wording.of(Storage.of(recipe).advice().get(0)));

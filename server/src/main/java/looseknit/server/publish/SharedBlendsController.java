@@ -10,6 +10,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import looseknit.core.message.Message;
 import looseknit.server.frame.Refused;
+import looseknit.server.message.Speech;
 import looseknit.server.paper.Paper;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -37,18 +38,21 @@ class SharedBlendsController {
     private final BlendPaper paper;
     private final BlendReader reader;
     private final JsonMapper json;
+    private final Speech speech;
 
     SharedBlendsController(
             final SharedBlends shared,
             final BlendSheets sheets,
             final BlendPaper paper,
             final BlendReader reader,
-            final JsonMapper json) {
+            final JsonMapper json,
+            final Speech speech) {
         this.shared = shared;
         this.sheets = sheets;
         this.paper = paper;
         this.reader = reader;
         this.json = json;
+        this.speech = speech;
     }
 
     /**
@@ -98,7 +102,8 @@ class SharedBlendsController {
         final SharedBlendBody body = shared.share(id);
         return named(body, ".jsonld")
                 .contentType(MediaType.parseMediaType("application/ld+json"))
-                .body(json.writerWithDefaultPrettyPrinter().writeValueAsBytes(BlendHowTo.of(sheets.of(id, body))));
+                .body(json.writerWithDefaultPrettyPrinter()
+                        .writeValueAsBytes(BlendHowTo.of(sheets.of(id, body), speech.wording())));
     }
 
     /** The same as a picture of a code, which another house takes in. */
