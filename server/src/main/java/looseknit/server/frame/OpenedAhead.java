@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -74,15 +75,19 @@ class OpenedAhead {
     }
 
     private void openAll() {
-        pages.stream()
-                .collect(Collectors.partitioningBy(OpenedSoon::takesLong))
-                .values()
-                .forEach(this::openAll);
+        final Map<Boolean, List<OpenedSoon>> byLength =
+                pages.stream().collect(Collectors.partitioningBy(OpenedSoon::takesLong));
+        final List<OpenedSoon> usual = byLength.getOrDefault(false, List.of());
+        final List<OpenedSoon> takeLong = byLength.getOrDefault(true, List.of());
+        openAll(usual, MOST_TIMES);
+        openAll(takeLong, FEWEST_TIMES);
+        // what takes long reads so much that the store has put the rest of its file out of mind
+        takeLong.stream().limit(1).forEach(page -> openAll(usual, 1));
     }
 
-    private void openAll(final List<OpenedSoon> some) {
+    private void openAll(final List<OpenedSoon> some, final int times) {
         List<OpenedSoon> left = some;
-        for (int time = 1; time <= MOST_TIMES; time++) {
+        for (int time = 1; time <= times; time++) {
             final boolean few = time < FEWEST_TIMES;
             left = left.stream().filter(page -> !isQuick(page) || few).toList();
         }
