@@ -19,6 +19,7 @@ import { t } from '@/words'
 import { ownId } from '@/shelf/words'
 import BatchHead from './BatchHead.vue'
 import BinDrawing from './BinDrawing.vue'
+import { useOtherBins } from './useOtherBins'
 
 /** A batch that is mixed: what is left of it, its label, how to keep it, where it came from and where it went. */
 const props = defineProps<{ id: string }>()
@@ -26,7 +27,6 @@ const settings = useSettings()
 const client = useQueryClient()
 const bin = ref<Bin>()
 const batch = ref<Batch>()
-const others = ref<{ id: string; lot: string; blendName: string; litres: number }[]>([])
 const loadProblem = ref<string>()
 const problem = ref<string>()
 const params = { path: { id: props.id } }
@@ -34,14 +34,12 @@ const said = (error: unknown) => (error instanceof Error ? error.message : Strin
 
 const load = async () => {
   try {
-    const [lies, whole, rest] = await Promise.all([
+    const [lies, whole] = await Promise.all([
       answer(api.GET('/api/batches/{id}/bin', { params })),
       answer(api.GET('/api/batches/{id}', { params })),
-      answer(api.GET('/api/batches/{id}/bin/others', { params })),
     ])
     bin.value = lies
     batch.value = whole
-    others.value = rest
   } catch (error) {
     loadProblem.value = said(error)
   }
@@ -53,13 +51,19 @@ type Doing = 'SPLIT' | 'MOVED' | 'THROWN' | 'SHELVED'
 const DOINGS: Doing[] = ['SPLIT', 'MOVED', 'SHELVED', 'THROWN']
 const doing = ref<Doing>()
 const form = ref({ litres: 1, reason: '', other: '', name: '', materialId: '' })
+const {
+  bins: others,
+  sought: soughtOther,
+  many: manyOthers,
+  problem: othersProblem,
+} = useOtherBins(props.id, () => form.value.other)
 const open = (what: Doing) => {
   doing.value = doing.value === what ? undefined : what
   problem.value = undefined
   form.value = {
     litres: Math.round((bin.value?.litres ?? 1) * 50) / 100,
     reason: '',
-    other: others.value[0]?.id ?? '',
+    other: others.value[0]?.value ?? '',
     name: t('batch.done.baseName', { blend: bin.value?.blendName ?? '' }),
     materialId: ownId('own', bin.value?.blendName ?? ''),
   }
@@ -72,6 +76,9 @@ const labelling = ref(false)
 const newIds = () => ({ step: crypto.randomUUID(), other: crypto.randomUUID() })
 /** What is sent again after a lost answer keeps its ids, so that it is done once. */
 let ids = newIds()
+const shownProblem = computed(
+  () => problem.value ?? (doing.value === 'MOVED' ? othersProblem.value : undefined),
+)
 const busy = ref(false)
 const once = async (what: () => Promise<void>) => {
   if (busy.value) {
@@ -126,12 +133,6 @@ const go = () => {
       return shelve()
   }
 }
-const otherOptions = computed(() =>
-  others.value.map(({ id, lot, blendName, litres }) => ({
-    value: id,
-    label: `${blendName}, ${lot} (${text(settings.measures.volume(litres))})`,
-  })),
-)
 const last = computed(() => bin.value?.steps[0])
 const amountOf = (step: Bin['steps'][number]) =>
   step.kind === 'DOSED'
@@ -254,9 +255,11 @@ const keep = async () => {
             <SelectField
               v-if="doing === 'MOVED'"
               v-model="form.other"
+              v-model:sought="soughtOther"
               :label="$t('batch.done.into')"
               input-id="bin-other"
-              :options="otherOptions"
+              :options="others"
+              :many="manyOthers"
             />
             <label v-if="doing === 'THROWN'" class="field"
               >{{ $t('batch.done.why') }}
@@ -268,7 +271,7 @@ const keep = async () => {
             </label>
             <Button type="submit" :label="$t(`batch.done.do.${doing}`)" :disabled="busy" />
           </form>
-          <p v-if="problem" class="say harm" role="alert">{{ problem }}</p>
+          <p v-if="shownProblem" class="say harm" role="alert">{{ shownProblem }}</p>
         </section>
         <section :aria-label="$t('batch.done.keeping')">
           <h2>{{ $t('batch.done.keeping') }}</h2>

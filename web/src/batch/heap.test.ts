@@ -1,5 +1,6 @@
-import { flushPromises, mount } from '@vue/test-utils'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { DOMWrapper, flushPromises, mount } from '@vue/test-utils'
+import Select from 'primevue/select'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Adjust, BatchTests, Bin, BinStep } from '@/api/types'
 import { notices } from '@/parts/notices'
 import { Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
@@ -96,7 +97,10 @@ const open = async (page: object, answers: Record<string, unknown> = {}) => {
   const asked = stubServer({
     'GET /api/batches/b1/bin': bin(),
     'GET /api/batches/b1': { lots: [{ materialId: 'peat', name: 'Peat', litres: 6 }] },
-    'GET /api/batches/b1/bin/others': [{ id: 'b2', lot: '2026-11-02-1', blendName: 'Stair mix', litres: 3 }],
+    'GET /api/batches/b1/bin/others': {
+      bins: [{ id: 'b2', lot: '2026-11-02-1', blendName: 'Stair mix', litres: 3 }],
+      further: false,
+    },
     'GET /api/batches/b1/tests': tests(),
     'GET /api/batches/b1/adjust': adjust(),
     'GET /api/devices/probe/calibration': { set: false, wornOut: false, says: 'Not set by buffers today.' },
@@ -187,6 +191,30 @@ describe('what is left of a batch', () => {
     expect(told[0]).toMatchObject({ kind: 'SPLIT', amount: 4 })
     expect(told[0]?.otherBatchId).toBeTruthy()
     expect(notices.map((each) => each.words)).toContain('It is a batch of its own now.')
+  })
+
+  it('mixes some into one of many others, found by a part of its name', async () => {
+    const stair = { id: 'b2', lot: '2026-11-02-1', blendName: 'Stair mix', litres: 3 }
+    const quay = { id: 'b3', lot: '2024-02-02-1', blendName: 'Quay mix', litres: 2 }
+    const { view, told, asked } = await open(DonePage, {
+      'GET /api/batches/b1/bin/others': ({ query }: { query: URLSearchParams }) =>
+        query.get('text') === 'qua' ? { bins: [quay], further: false } : { bins: [stair], further: true },
+    })
+    await press(view, 'Mix some into another batch')
+    expect(view.get('#bin-other').text()).toBe('Stair mix, 2026-11-02-1 (3.0 L)')
+    await view.get('#bin-other').trigger('click')
+    const overlay = new DOMWrapper(document.body)
+    await overlay.get('input[aria-label="Part of the name"]').setValue('qua')
+    await vi.waitFor(() => expect(overlay.text()).toContain('Quay mix, 2024-02-02-1 (2.0 L)'))
+    expect(overlay.findAll('[role=option]')).toHaveLength(1)
+    await overlay.get('[role=option]').trigger('mousedown')
+    view.getComponent(Select).vm.$emit('hide')
+    await vi.waitFor(() => expect(asked.at(-1)?.query.get('text')).toBe(''))
+    await flushPromises()
+    expect(view.get('#bin-other').text()).toBe('Quay mix, 2024-02-02-1 (2.0 L)')
+    await send(view)
+    expect(told).toMatchObject([{ kind: 'MOVED', otherBatchId: 'b3' }])
+    view.unmount()
   })
 
   it('puts a base on the shelf under a name of its own', async () => {

@@ -4912,6 +4912,10 @@ export interface components {
             lotId: string;
             materialId: string;
         };
+        OtherBinsBody: {
+            bins: components["schemas"]["BinNameBody"][];
+            further: boolean;
+        };
         OutlookAskedBody: {
             /** Format: double */
             alkalinityMeqPerL: number;
@@ -6981,6 +6985,7 @@ export interface operations {
     others: {
         parameters: {
             query?: {
+                text?: string;
                 /** @description Units in which sentences and figures with a unit of their own are told; metric if nothing is said. Fields with a unit in their name are always metric. */
                 units?: "metric" | "us";
             };
@@ -7001,7 +7006,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BinNameBody"][];
+                    "*/*": components["schemas"]["OtherBinsBody"];
                 };
             };
         };

@@ -44,6 +44,10 @@ public final class ListTimes {
             LoadTimes.measure(server, "batches", "/api/batches");
             LoadTimes.measure(server, "shelf", "/api/shelf");
             LoadTimes.measure(server, "Today", "/api/today");
+            LoadTimes.measure(server, "calendar", "/api/calendar");
+            LoadTimes.measure(server, "how much is due", "/api/calendar/count");
+            LoadTimes.measure(server, "hand", "/api/hand");
+            LoadTimes.measure(server, "year", "/api/year");
             System.out.println(server.memory());
         }
     }

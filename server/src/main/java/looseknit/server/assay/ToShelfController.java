@@ -80,7 +80,7 @@ class ToShelfController {
     @PostMapping
     @Transactional
     public OnTheShelfBody shelve(@PathVariable final UUID batchId, @RequestBody @Valid final ToShelfBody body) {
-        if (shelf.lots().stream().anyMatch(lot -> lot.id().equals(body.id()))) {
+        if (shelf.has(body.id())) {
             return new OnTheShelfBody(body.id(), body.materialId());
         }
         if (books.materials().material(body.materialId()).isPresent()) {

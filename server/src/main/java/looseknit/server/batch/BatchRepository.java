@@ -28,8 +28,14 @@ interface BatchRepository extends JpaRepository<Batch, UUID> {
             + "where b.testOn <= :upTo and (b.leftLitres is null or b.leftLitres > 0.05) order by b.testOn, b.lot")
     List<BatchOfVersion> toTest(LocalDate upTo, Limit most);
 
-    @Query(OF_VERSION + "where b.mixedOn is not null and b.leftLitres > 0.05 order by b.mixedOn desc, b.lot")
-    List<BatchOfVersion> withSomethingLeft();
+    /** Batches but one of which something is left, and whose blend or lot is like a text; the newest first. */
+    @Query("""
+            select new looseknit.server.batch.BinNameBody(b.id, b.lot, v.name, b.leftLitres)
+            from Batch b join BlendVersion v on v.blendId = b.blendId and v.number = b.versionNumber
+            where b.id <> :but and b.mixedOn is not null and b.leftLitres > 0.05
+            and (lower(v.name) like :like escape '!' or lower(b.lot) like :like escape '!')
+            order by b.mixedOn desc, b.lot""")
+    List<BinNameBody> withSomethingLeft(UUID but, String like, Limit most);
 
     @Query("""
             select new looseknit.server.batch.BatchNameBody(b.id, b.lot, v.name)

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -365,11 +364,7 @@ public class Batches {
         if (batch.mixedOn() == null || from.isEmpty()) {
             return Depletion.after(shelf.inOrderOfUse(), taken(batch));
         }
-        final Map<UUID, Double> left = new LinkedHashMap<>();
-        shelf.lots().stream()
-                .filter(lot -> from.contains(lot.id()))
-                .forEach(lot -> left.put(lot.id(), lot.facts().leftLitres()));
-        return left;
+        return shelf.leftOf(from);
     }
 
     /** The recipe of a batch: that of its version, or what it really is if that is another. */

@@ -1,6 +1,7 @@
 package looseknit.server.batch;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -15,18 +16,23 @@ import looseknit.server.blend.BlendVersion;
 import looseknit.server.blend.Blends;
 import looseknit.server.frame.Books;
 import looseknit.server.reading.RecipeBody;
+import looseknit.server.store.LikePattern;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What lies in the bin of a mixed batch, where it came from and where it went. */
 @RestController
 @RequestMapping("/api/batches/{id}/bin")
 class BinController {
+
+    private static final int MOST_OTHERS = 200;
 
     private final Books books;
     private final Batches batches;
@@ -169,19 +175,19 @@ class BinController {
         return stored.findById(id).map(Batch::lot).orElse("");
     }
 
-    /** A batch of which something is left. */
-    record BinNameBody(UUID id, String lot, String blendName, double litres) {}
+    /**
+     * Other batches of which something is left, the newest first.
+     *
+     * @param further whether there are more than these
+     */
+    record OtherBinsBody(List<BinNameBody> bins, boolean further) {}
 
-    /** Other batches of which something is left, the newest first. */
+    /** Other batches of which something is left: the newest, or those with a text in the name of their blend or in their lot. */
     @GetMapping("/others")
-    List<BinNameBody> others(@PathVariable final UUID id) {
-        return stored.withSomethingLeft().stream()
-                .filter(each -> !each.batch().id().equals(id))
-                .map(each -> new BinNameBody(
-                        each.batch().id(),
-                        each.batch().lot(),
-                        each.version().name(),
-                        Optional.ofNullable(each.batch().leftLitres()).orElse(0.0)))
-                .toList();
+    OtherBinsBody others(
+            @PathVariable final UUID id, @RequestParam(defaultValue = "") @Size(max = 200) final String text) {
+        final List<BinNameBody> found =
+                stored.withSomethingLeft(id, LikePattern.anywhere(text), Limit.of(MOST_OTHERS + 1));
+        return new OtherBinsBody(found.stream().limit(MOST_OTHERS).toList(), found.size() > MOST_OTHERS);
     }
 }

@@ -27,6 +27,7 @@ import looseknit.server.frame.UnknownName;
 import looseknit.server.frame.Workable;
 import looseknit.server.message.Speech;
 import looseknit.server.reading.RecipeBody;
+import looseknit.server.store.LikePattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
@@ -223,7 +224,7 @@ public class BlendCards {
     /** Blends with a text in their names, up to {@link #MOST_NAMES}. */
     @Transactional(readOnly = true)
     NamesBody named(final String text) {
-        final List<BlendNameBody> found = cards.named(SiftedCards.anywhere(text), Limit.of(MOST_NAMES + 1));
+        final List<BlendNameBody> found = cards.named(LikePattern.anywhere(text), Limit.of(MOST_NAMES + 1));
         return new NamesBody(found.stream().limit(MOST_NAMES).toList(), found.size() > MOST_NAMES);
     }
 

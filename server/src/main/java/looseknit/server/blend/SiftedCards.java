@@ -3,8 +3,8 @@ package looseknit.server.blend;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.TypedQuery;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import looseknit.server.store.LikePattern;
 import org.springframework.stereotype.Component;
 
 /** The cards of the swatch book that pass. Their orders are few and written out, so that the store has read each question but once. */
@@ -51,11 +51,6 @@ class SiftedCards {
 
     private static String by(final String column) {
         return "c." + column + " desc nulls last, " + CHANGED;
-    }
-
-    /** What a lower-cased text is like that has another anywhere in it; {@code !} stands before what is meant as it is. */
-    static String anywhere(final String text) {
-        return "%" + text.strip().toLowerCase(Locale.ROOT).replaceAll("([!%_])", "!$1") + "%";
     }
 
     /** How many pass. Where nothing is looked for the cards, which are long, need not be read for it. */
@@ -115,7 +110,7 @@ class SiftedCards {
                 .setParameter("fitting", fitting)
                 .setParameter("archived", sift.archived());
         if (!text.isEmpty()) {
-            query.setParameter("text", anywhere(text));
+            query.setParameter("text", LikePattern.anywhere(text));
         }
         if (ofAll) {
             query.setParameter("materials", sift.materialIds())

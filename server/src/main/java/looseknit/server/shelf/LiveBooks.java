@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
@@ -134,7 +135,8 @@ class LiveBooks implements Books {
     /** The lot in use stands for its material. */
     static MaterialBook measured(final MaterialBook book, final Collection<Lot> lots) {
         final Map<String, Lot> inUse = new LinkedHashMap<>();
-        inOrderOfUse(lots).forEach(lot -> inUse.putIfAbsent(lot.facts().materialId(), lot));
+        inOrderOfUse(lots, Lot::facts)
+                .forEach(lot -> inUse.putIfAbsent(lot.facts().materialId(), lot));
         final List<Material> found = new ArrayList<>();
         inUse.forEach((id, lot) -> {
             final LotFacts facts = lot.facts();
@@ -148,10 +150,10 @@ class LiveBooks implements Books {
     }
 
     /** Lots with something left: those opened first come first, then those not opened yet. */
-    static Stream<Lot> inOrderOfUse(final Collection<Lot> lots) {
+    static <T> Stream<T> inOrderOfUse(final Collection<T> lots, final Function<T, LotFacts> facts) {
         return lots.stream()
-                .filter(lot -> lot.facts().leftLitres() > 0)
+                .filter(lot -> facts.apply(lot).leftLitres() > 0)
                 .sorted(Comparator.comparing(
-                        (Lot lot) -> lot.facts().openedOn(), Comparator.nullsLast(Comparator.naturalOrder())));
+                        (T lot) -> facts.apply(lot).openedOn(), Comparator.nullsLast(Comparator.naturalOrder())));
     }
 }

@@ -9,5 +9,7 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
 
     List<Lot> findByRemovedAtIsNullOrderByStoredAt();
 
+    boolean existsByIdAndRemovedAtIsNull(UUID id);
+
     List<Lot> findByRemovedAtAfterOrderByRemovedAtDesc(Instant moment);
 }

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import looseknit.core.batch.Pack;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
@@ -78,7 +79,7 @@ public class Shelf implements TakenAway {
     @Transactional(readOnly = true)
     List<ShelfLotBody> all() {
         return all.get(() -> {
-            final List<Lot> stored = lots.findByRemovedAtIsNullOrderByStoredAt();
+            final List<Lot> stored = lots();
             final Map<String, UUID> inUse = inUse(stored);
             return stored.stream()
                     .map(lot -> body(lot, lot.id().equals(inUse.get(lot.facts().materialId()))))
@@ -148,10 +149,14 @@ public class Shelf implements TakenAway {
         packs.forget();
     }
 
-    /** The lots themselves. */
-    @Transactional(readOnly = true)
-    public List<Lot> lots() {
+    private List<Lot> lots() {
         return lots.findByRemovedAtIsNullOrderByStoredAt();
+    }
+
+    /** Whether a lot is on the shelf. */
+    @Transactional(readOnly = true)
+    public boolean has(final UUID id) {
+        return lots.existsByIdAndRemovedAtIsNull(id);
     }
 
     /** The pack in which each material was bought last, by material; kept in mind, since each of many batches asks for it. */
@@ -176,11 +181,19 @@ public class Shelf implements TakenAway {
         return Collections.unmodifiableMap(read);
     }
 
+    /** Litres to scoop that are left of those lots that are on the shelf. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Double> leftOf(final Set<UUID> ids) {
+        final Map<UUID, Double> left = new LinkedHashMap<>();
+        those(ids).forEach(lot -> left.put(lot.id(), lot.facts().leftLitres()));
+        return left;
+    }
+
     /** Litres to scoop that are left of each material on the shelf, by id. */
     @Transactional(readOnly = true)
     public Map<String, Double> leftLitres() {
         final Map<String, Double> left = new LinkedHashMap<>();
-        lots().forEach(lot -> left.merge(lot.facts().materialId(), lot.facts().leftLitres(), Double::sum));
+        all().forEach(lot -> left.merge(lot.facts().materialId(), lot.facts().leftLitres(), Double::sum));
         return left;
     }
 
@@ -188,13 +201,8 @@ public class Shelf implements TakenAway {
     @Transactional(readOnly = true)
     public Map<String, Double> pricesPerLitre() {
         final Map<String, Double> prices = new LinkedHashMap<>();
-        lots().forEach(lot -> {
-            final LotFacts facts = lot.facts();
-            known(facts)
-                    .map(material -> new Stock(facts.sold(), facts.amount(), facts.swell())
-                            .pricePerLitre(material, MeasuredBody.maybe(facts.price())))
-                    .ifPresent(found -> found.ifPresent(price -> prices.put(facts.materialId(), price)));
-        });
+        all().forEach(lot -> Optional.ofNullable(lot.pricePerLitre())
+                .ifPresent(price -> prices.put(lot.facts().materialId(), price)));
         return prices;
     }
 
@@ -219,32 +227,33 @@ public class Shelf implements TakenAway {
                         each.leftLitres() < AS_GOOD_AS_NONE_LITRES
                                 ? ShelfSentence.NONE_LEFT.with()
                                 : ShelfSentence.LOW.with(Quantity.of(Dimension.VOLUME, each.leftLitres(), 1)))));
-        for (final Lot lot : lots()) {
-            final LotFacts facts = lot.facts();
-            final Optional<Material> found = known(facts);
-            if (found.isEmpty()) {
-                continue;
-            }
-            final Material material = found.get();
-            if (facts.openedOn() != null && facts.leftLitres() > 0) {
-                OpenBag.lookOn(material, facts.fed(), facts.openedOn())
-                        .filter(on -> !on.isAfter(until))
-                        .ifPresent(on -> concerns.add(new ShelfConcern(
-                                lot.id(),
-                                false,
-                                material.name(),
-                                on.isBefore(today) ? today : on,
-                                ShelfSentence.OLD_BAG.with((int) ChronoUnit.MONTHS.between(
-                                        facts.openedOn(), on.isBefore(today) ? today : on)))));
-            }
-        }
+        all().forEach(lot -> tooLongOpen(lot, today)
+                .filter(each -> !each.on().isAfter(until))
+                .ifPresent(concerns::add));
         return concerns;
+    }
+
+    /** The day from which a bag is open for long, which is today at the earliest; nothing of one that is closed, or empty. */
+    private Optional<ShelfConcern> tooLongOpen(final ShelfLotBody lot, final LocalDate today) {
+        final LotFacts facts = lot.facts();
+        final @Nullable LocalDate openedOn = facts.openedOn();
+        if (openedOn == null || facts.leftLitres() <= 0) {
+            return Optional.empty();
+        }
+        return known(facts)
+                .flatMap(material -> OpenBag.lookOn(material, facts.fed(), openedOn))
+                .map(on -> on.isBefore(today) ? today : on)
+                .map(on -> new ShelfConcern(lot.id(), false, lot.materialName(), on, ShelfSentence.OLD_BAG.with((int)
+                        ChronoUnit.MONTHS.between(openedOn, on))));
     }
 
     @Transactional(readOnly = true)
     ShelfLotBody get(final UUID id) {
-        final Lot lot = find(id);
-        return body(lot, id.equals(inUse(lots()).get(lot.facts().materialId())));
+        return all().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                // one that was taken off, of which nothing is in use
+                .orElseGet(() -> body(find(id), false));
     }
 
     /** Stores a lot; a second call with the same id changes nothing. */
@@ -332,11 +341,16 @@ public class Shelf implements TakenAway {
     /** What is left of each lot, in the order in which they are used. */
     @Transactional(readOnly = true)
     public List<Depletion.Lot<UUID>> inOrderOfUse() {
-        return LiveBooks.inOrderOfUse(lots.findByRemovedAtIsNullOrderByStoredAt())
-                .filter(lot -> !lot.facts().quarantined())
-                .map(lot -> new Depletion.Lot<>(
-                        lot.id(), lot.facts().materialId(), lot.facts().leftLitres()))
+        return LiveBooks.inOrderOfUse(all(), ShelfLotBody::facts)
+                .flatMap(lot -> usable(lot.id(), lot.facts()))
                 .toList();
+    }
+
+    /** What may be used of a lot: nothing of one in quarantine. */
+    private static Stream<Depletion.Lot<UUID>> usable(final UUID id, final LotFacts facts) {
+        return facts.quarantined()
+                ? Stream.of()
+                : Stream.of(new Depletion.Lot<>(id, facts.materialId(), facts.leftLitres()));
     }
 
     /** Litres to scoop that may be used of each material, by id: those in quarantine do not count. */
@@ -357,10 +371,14 @@ public class Shelf implements TakenAway {
     /** Takes something off the lots as they are used, and says from which; what is on no lot is said too. */
     public List<FromLot> take(final List<Depletion.Taken> taken) {
         final List<FromLot> from = new ArrayList<>();
+        final List<Lot> stored = lots();
         for (final Depletion.Taken each : taken) {
             double open = each.litres();
+            final List<Depletion.Lot<UUID>> usable = LiveBooks.inOrderOfUse(stored, Lot::facts)
+                    .flatMap(lot -> usable(lot.id(), lot.facts()))
+                    .toList();
             for (final Map.Entry<UUID, Double> left :
-                    Depletion.after(inOrderOfUse(), List.of(each)).entrySet()) {
+                    Depletion.after(usable, List.of(each)).entrySet()) {
                 final Lot lot = find(left.getKey());
                 final double used = lot.facts().leftLitres() - left.getValue();
                 lot.become(lot.facts().left(left.getValue()));
@@ -430,7 +448,7 @@ public class Shelf implements TakenAway {
     private Map<String, UUID> inUse(final List<Lot> stored) {
         final Map<String, UUID> found = new LinkedHashMap<>();
         final Set<String> seen = new HashSet<>();
-        LiveBooks.inOrderOfUse(stored).forEach(lot -> {
+        LiveBooks.inOrderOfUse(stored, Lot::facts).forEach(lot -> {
             if (seen.add(lot.facts().materialId())) {
                 found.put(lot.facts().materialId(), lot.id());
             }

@@ -6,8 +6,11 @@ import static looseknit.server.ApiTest.Requests.send;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.closeTo;
+import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.empty;
 import static org.hamcrest.Matchers.greaterThan;
+import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.startsWith;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
@@ -68,7 +71,19 @@ class BinApiTest extends MixedBatch {
                 .andExpect(jsonPath("$.steps[0].kind").value("JOINED"))
                 .andExpect(jsonPath("$.another").value(true));
         http.perform(ask("/api/batches/{id}/bin/others", batch))
-                .andExpect(jsonPath("$[?(@.id=='%s')]".formatted(other), hasSize(1)));
+                .andExpect(jsonPath("$.bins[?(@.id=='%s')].litres".formatted(other), contains(closeTo(1, 1e-6))))
+                .andExpect(jsonPath("$.bins[?(@.id=='%s')]".formatted(batch), empty()))
+                .andExpect(jsonPath("$.further").value(false));
+        final String lot = JsonPath.read(
+                http.perform(ask("/api/batches/{id}", other))
+                        .andReturn()
+                        .getResponse()
+                        .getContentAsString(),
+                "$.lot");
+        http.perform(ask("/api/batches/{id}/bin/others?text={lot}", batch, lot.substring(2)))
+                .andExpect(jsonPath("$.bins[*].lot", hasItem(lot)))
+                .andExpect(jsonPath("$.bins[?(@.id=='%s')]".formatted(batch), empty()));
+        http.perform(ask("/api/batches/{id}/bin/others?text=_%", batch)).andExpect(jsonPath("$.bins", empty()));
     }
 
     @Test
