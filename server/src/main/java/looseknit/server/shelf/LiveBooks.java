@@ -9,11 +9,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.need.PlantBook;
-import looseknit.core.shelf.Measured;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
@@ -46,11 +46,21 @@ class LiveBooks implements Books {
         this.plants = plants;
     }
 
-    private record Now(MaterialBook unmeasured, MaterialBook materials, PlantBook plants, Set<String> retired) {}
+    private record Now(
+            MaterialBook unmeasured,
+            MaterialBook materials,
+            PlantBook plants,
+            Set<String> retired,
+            Set<String> measuredOnShelf) {}
 
     @Override
     public MaterialBook materials() {
         return now().materials();
+    }
+
+    /** Materials of which something was measured of a lot, in use or not: only of these the Book depends on which lot is in use. */
+    Set<String> measuredOnShelf() {
+        return now().measuredOnShelf();
     }
 
     /** Materials without what was measured of lots. */
@@ -125,11 +135,17 @@ class LiveBooks implements Books {
         });
         final MaterialBook unmeasured =
                 MaterialBook.shipped().with(OwnMaterialBuilder.workable(told).materials());
+        final List<Lot> onShelf = lots.findByRemovedAtIsNullOrderByStoredAt();
         return new Now(
                 unmeasured,
-                measured(unmeasured, lots.findByRemovedAtIsNullOrderByStoredAt()),
+                measured(unmeasured, onShelf),
                 PlantBook.shipped().with(plants.all(PlantBook.shipped())),
-                Set.copyOf(retired));
+                Set.copyOf(retired),
+                onShelf.stream()
+                        .map(Lot::facts)
+                        .filter(LotFacts::isMeasured)
+                        .map(LotFacts::materialId)
+                        .collect(Collectors.toUnmodifiableSet()));
     }
 
     /** The lot in use stands for its material. */
@@ -139,11 +155,8 @@ class LiveBooks implements Books {
                 .forEach(lot -> inUse.putIfAbsent(lot.facts().materialId(), lot));
         final List<Material> found = new ArrayList<>();
         inUse.forEach((id, lot) -> {
-            final LotFacts facts = lot.facts();
-            final Measured measured =
-                    facts.measuredOrNothing().toCore(facts.fed(), facts.rinsed(), facts.quarantined());
-            if (!measured.equals(Measured.NOTHING)) {
-                book.material(id).map(measured::applyTo).ifPresent(found::add);
+            if (lot.facts().isMeasured()) {
+                book.material(id).map(lot.facts().measurements()::applyTo).ifPresent(found::add);
             }
         });
         return book.with(found);

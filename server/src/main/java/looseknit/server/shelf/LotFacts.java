@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.Require;
+import looseknit.core.shelf.Measured;
 import looseknit.core.shelf.Stock;
 import looseknit.server.frame.Given;
 import org.jspecify.annotations.Nullable;
@@ -92,6 +93,16 @@ public record LotFacts(
         return measured == null ? MeasuredBody.NOTHING : measured;
     }
 
+    /** What was measured of it, and done with it, in place of what the Book says of its material. */
+    Measured measurements() {
+        return measuredOrNothing().toCore(fed, rinsed, quarantined);
+    }
+
+    /** Whether the Book says something else of its material while it is in use. */
+    boolean isMeasured() {
+        return !measurements().equals(Measured.NOTHING);
+    }
+
     /**
      * Checks every figure.
      *
@@ -106,6 +117,6 @@ public record LotFacts(
         if (price != null) {
             Require.within("lot.price", price, 0, 1_000_000, Limit.NUMBER);
         }
-        measuredOrNothing().toCore(fed, rinsed, quarantined);
+        measurements();
     }
 }

@@ -28,6 +28,7 @@ import looseknit.core.shelf.RunningOut;
 import looseknit.core.shelf.ShelfSentence;
 import looseknit.core.shelf.Stock;
 import looseknit.server.frame.ChangedElsewhere;
+import looseknit.server.frame.LotsChanged;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.NotThere;
 import looseknit.server.frame.StaleRevision;
@@ -133,8 +134,10 @@ public class Shelf implements TakenAway {
 
     /** Lots or materials have changed. */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
-    @TransactionalEventListener(fallbackExecution = true)
-    void changed(final MaterialsChanged event) {
+    @TransactionalEventListener(
+            classes = {LotsChanged.class, MaterialsChanged.class},
+            fallbackExecution = true)
+    void changed() {
         forget();
     }
 
@@ -256,12 +259,37 @@ public class Shelf implements TakenAway {
                 .orElseGet(() -> body(find(id), false));
     }
 
+    /** A change of lots, begun before any of them is changed; most of them change nothing of the Book, which is read anew for nothing then. */
+    private final class Change {
+
+        private final Set<String> measured = books.measuredOnShelf();
+        private boolean ofTheBook;
+
+        Change() {
+            all.changing();
+            packs.changing();
+        }
+
+        Change of(final LotFacts facts) {
+            ofTheBook |= facts.isMeasured() || measured.contains(facts.materialId());
+            return this;
+        }
+
+        void told() {
+            events.publishEvent(new LotsChanged());
+            if (ofTheBook) {
+                events.publishEvent(new MaterialsChanged());
+            }
+        }
+    }
+
     /** Stores a lot; a second call with the same id changes nothing. */
     public void add(final UUID id, final LotFacts facts) {
         if (lots.findById(id).isEmpty()) {
+            final Change change = new Change();
             check(facts);
             lots.saveAndFlush(new Lot(id, facts, clock.instant()));
-            events.publishEvent(new MaterialsChanged());
+            change.of(facts).told();
         }
     }
 
@@ -276,9 +304,10 @@ public class Shelf implements TakenAway {
             throw new StaleRevision("lot", get(id));
         }
         check(facts);
+        final Change change = new Change().of(lot.facts());
         lot.become(facts);
         lots.saveAndFlush(lot);
-        events.publishEvent(new MaterialsChanged());
+        change.of(facts).told();
     }
 
     /**
@@ -302,22 +331,28 @@ public class Shelf implements TakenAway {
         if (!changed.isEmpty()) {
             throw new StaleRevision("shelf", changed);
         }
+        final Change change = new Change();
         counted.forEach(each -> {
             final Lot lot = find(each.id());
             lot.become(lot.facts().left(Require.within("lot.leftLitres", each.leftLitres(), 0, 100_000, Limit.L)));
+            change.of(lot.facts());
         });
         lots.flush();
-        events.publishEvent(new MaterialsChanged());
+        change.told();
     }
 
     void remove(final UUID id) {
-        find(id).remove(clock.instant());
-        events.publishEvent(new MaterialsChanged());
+        final Change change = new Change();
+        final Lot lot = find(id);
+        lot.remove(clock.instant());
+        change.of(lot.facts()).told();
     }
 
     void restore(final UUID id) {
-        find(id).remove(null);
-        events.publishEvent(new MaterialsChanged());
+        final Change change = new Change();
+        final Lot lot = find(id);
+        lot.remove(null);
+        change.of(lot.facts()).told();
     }
 
     @Override
@@ -371,6 +406,7 @@ public class Shelf implements TakenAway {
     /** Takes something off the lots as they are used, and says from which; what is on no lot is said too. */
     public List<FromLot> take(final List<Depletion.Taken> taken) {
         final List<FromLot> from = new ArrayList<>();
+        final Change change = new Change();
         final List<Lot> stored = lots();
         for (final Depletion.Taken each : taken) {
             double open = each.litres();
@@ -382,6 +418,7 @@ public class Shelf implements TakenAway {
                 final Lot lot = find(left.getKey());
                 final double used = lot.facts().leftLitres() - left.getValue();
                 lot.become(lot.facts().left(left.getValue()));
+                change.of(lot.facts());
                 from.add(new FromLot(each.materialId(), lot.id(), used));
                 open -= used;
             }
@@ -390,17 +427,21 @@ public class Shelf implements TakenAway {
             }
         }
         lots.flush();
-        events.publishEvent(new MaterialsChanged());
+        change.told();
         return from;
     }
 
     /** Gives back what was taken. */
     public void giveBack(final List<FromLot> taken) {
+        final Change change = new Change();
         taken.forEach(each -> Optional.ofNullable(each.lotId())
                 .flatMap(lots::findById)
-                .ifPresent(lot -> lot.become(lot.facts().left(lot.facts().leftLitres() + each.litres()))));
+                .ifPresent(lot -> {
+                    lot.become(lot.facts().left(lot.facts().leftLitres() + each.litres()));
+                    change.of(lot.facts());
+                }));
         lots.flush();
-        events.publishEvent(new MaterialsChanged());
+        change.told();
     }
 
     /** Checks what is told of a lot. */
@@ -431,12 +472,7 @@ public class Shelf implements TakenAway {
     List<ShelfLotBody.FoundBody> findings(final UUID id) {
         final LotFacts facts = find(id).facts();
         final Material material = material(facts.materialId());
-        return LotDifference.between(
-                material,
-                facts.measuredOrNothing()
-                        .toCore(facts.fed(), facts.rinsed(), facts.quarantined())
-                        .applyTo(material),
-                speech.system());
+        return LotDifference.between(material, facts.measurements().applyTo(material), speech.system());
     }
 
     private ShelfLotBody body(final Lot lot, final boolean inUse) {

@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
 import looseknit.server.frame.ChangedElsewhere;
+import looseknit.server.frame.LotsChanged;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.TestsChanged;
 import org.postgresql.PGConnection;
@@ -85,7 +86,7 @@ class Neighbours {
 
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     @TransactionalEventListener(
-            classes = {MaterialsChanged.class, TestsChanged.class},
+            classes = {MaterialsChanged.class, LotsChanged.class, TestsChanged.class},
             fallbackExecution = true)
     void tell() {
         store.execute("NOTIFY %s, '%s'".formatted(CHANNEL, self));

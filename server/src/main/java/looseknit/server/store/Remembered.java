@@ -21,13 +21,20 @@ public final class Remembered<T> {
 
     private record Made<T>(long change, T value) {}
 
-    /** What is kept, or what is worked out now. */
+    private enum Mark {
+        CHANGES_IT
+    }
+
+    /** What is kept, or what is worked out now; a transaction that changes what it rests on has it anew each time. */
     public T get(final Supplier<T> workOut) {
+        final TransactionsBegun.@Nullable Begun begun = TransactionsBegun.now();
+        if (begun != null && begun.known().get(this) == Mark.CHANGES_IT) {
+            return workOut.get();
+        }
         final T found = kept;
         if (found != null) {
             return found;
         }
-        final TransactionsBegun.@Nullable Begun begun = TransactionsBegun.now();
         final long before;
         final boolean older;
         synchronized (this) {
@@ -54,6 +61,14 @@ public final class Remembered<T> {
         final T made = workOut.get();
         begun.known().put(this, new Made<>(change, made));
         return made;
+    }
+
+    /** The transaction of this thread changes what it is worked out from: until it has ended nobody else knows of it. */
+    public void changing() {
+        final TransactionsBegun.@Nullable Begun begun = TransactionsBegun.now();
+        if (begun != null) {
+            begun.known().put(this, Mark.CHANGES_IT);
+        }
     }
 
     /** What it was worked out from has changed. */

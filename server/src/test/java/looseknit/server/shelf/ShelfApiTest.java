@@ -21,16 +21,24 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import looseknit.server.ApiTest;
+import looseknit.server.frame.LotsChanged;
+import looseknit.server.frame.MaterialsChanged;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.event.ApplicationEvents;
+import org.springframework.test.context.event.RecordApplicationEvents;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 @ApiTest
+@RecordApplicationEvents
 class ShelfApiTest {
 
     @Autowired
     private MockMvc http;
+
+    @Autowired
+    private ApplicationEvents events;
 
     @Test
     void aLotIsStoredOnceWithThePriceOfAUsableLitre() throws Exception {
@@ -178,6 +186,36 @@ class ShelfApiTest {
                         waiting))
                 .andExpect(jsonPath("$.facts.quarantined").value(true));
         assertThat(JsonPath.<List<Double>>read(answered("/api/shelf"), low)).containsExactly(1.5);
+    }
+
+    /** What is left of a lot, and what it cost, is nothing that blends and pots are reckoned with; what was measured of it is. */
+    @Test
+    void theBookIsReadAnewOnlyForLotsOfWhichSomethingWasMeasured() throws Exception {
+        final String before = sheet("calc_clay");
+        final UUID plain = UUID.randomUUID();
+        final int revision = revision(add(plain, facts("calc_clay", "LOOSE_LITRES", 20, 0, 20, null)));
+        assertThat(revision(http.perform(change(
+                        "/api/shelf/lots/{id}",
+                        changed(revision, facts("calc_clay", "LOOSE_LITRES", 20, 0, 12, "\"price\":3")),
+                        plain))))
+                .isGreaterThan(revision);
+        assertThat(events.stream(LotsChanged.class)).hasSize(2);
+        assertThat(events.stream(MaterialsChanged.class)).isEmpty();
+        assertThat(answered("/api/shelf/lots/" + plain)).contains("\"leftLitres\":12");
+
+        final UUID measured = UUID.randomUUID();
+        final String density = "\"openedOn\":\"2026-01-02\",\"measured\":{\"bulkDensityGPerL\":444}";
+        add(measured, facts("calc_clay", "LOOSE_LITRES", 20, 0, 20, density));
+        assertThat(events.stream(MaterialsChanged.class)).hasSize(1);
+        assertThat(sheet("calc_clay")).isNotEqualTo(before);
+
+        // the other is in use from now on
+        http.perform(change("/api/shelf/count", """
+                        {"lots":[{"id":"%s","revision":0,"leftLitres":0}]}""".formatted(measured))).andExpect(status().isOk());
+        assertThat(events.stream(MaterialsChanged.class)).hasSize(2);
+        assertThat(sheet("calc_clay")).isEqualTo(before);
+        http.perform(delete("/api/shelf/lots/{id}", plain)).andExpect(status().isNoContent());
+        assertThat(events.stream(MaterialsChanged.class)).hasSize(3);
     }
 
     private String answered(final String path) throws Exception {

@@ -7,7 +7,6 @@ import static org.mockito.Mockito.verify;
 
 import java.time.Clock;
 import looseknit.server.frame.ChangedElsewhere;
-import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.message.Speech;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ApplicationEventPublisher;
@@ -28,7 +27,7 @@ class ShelfTest {
     @Test
     void packsAreReadOnceForAllWhoAsk() {
         areReadAgain(1);
-        shelf.changed(new MaterialsChanged());
+        shelf.changed();
         areReadAgain(2);
         shelf.changed(new ChangedElsewhere());
         areReadAgain(3);

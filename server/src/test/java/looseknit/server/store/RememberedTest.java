@@ -31,6 +31,26 @@ class RememberedTest {
         assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(2);
     }
 
+    /** What a transaction has changed itself it sees at once, and nobody else before it ends. */
+    @Test
+    void keepsNothingOfATransactionThatChangesItself() {
+        assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(1);
+        TransactionSynchronizationManager.initSynchronization();
+        TransactionSynchronizationManager.setActualTransactionActive(true);
+        try {
+            new TransactionsBegun().afterBegin(mock(TransactionExecution.class), null);
+            assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(1);
+            remembered.changing();
+            assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(2);
+            assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(3);
+        } finally {
+            TransactionSynchronizationManager.clear();
+        }
+        assertThat(remembered.get(worked::incrementAndGet))
+                .as("it was rolled back")
+                .isEqualTo(1);
+    }
+
     /** Rows that a transaction has read once it knows as they were: what it makes of them after a change is not for others. */
     @Test
     void keepsForOthersNothingOfATransactionThatBeganBeforeAChange() {
