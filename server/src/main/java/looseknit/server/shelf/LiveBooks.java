@@ -9,11 +9,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import looseknit.core.material.Material;
 import looseknit.core.material.MaterialBook;
 import looseknit.core.need.PlantBook;
+import looseknit.core.shelf.Measured;
 import looseknit.server.frame.Books;
 import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
@@ -46,21 +46,11 @@ class LiveBooks implements Books {
         this.plants = plants;
     }
 
-    private record Now(
-            MaterialBook unmeasured,
-            MaterialBook materials,
-            PlantBook plants,
-            Set<String> retired,
-            Set<String> measuredOnShelf) {}
+    private record Now(MaterialBook unmeasured, MaterialBook materials, PlantBook plants, Set<String> retired) {}
 
     @Override
     public MaterialBook materials() {
         return now().materials();
-    }
-
-    /** Materials of which something was measured of a lot, in use or not: only of these the Book depends on which lot is in use. */
-    Set<String> measuredOnShelf() {
-        return now().measuredOnShelf();
     }
 
     /** Materials without what was measured of lots. */
@@ -135,31 +125,33 @@ class LiveBooks implements Books {
         });
         final MaterialBook unmeasured =
                 MaterialBook.shipped().with(OwnMaterialBuilder.workable(told).materials());
-        final List<Lot> onShelf = lots.findByRemovedAtIsNullOrderByStoredAt();
         return new Now(
                 unmeasured,
-                measured(unmeasured, onShelf),
+                measured(unmeasured, lots.findByRemovedAtIsNullOrderByStoredAt()),
                 PlantBook.shipped().with(plants.all(PlantBook.shipped())),
-                Set.copyOf(retired),
-                onShelf.stream()
-                        .map(Lot::facts)
-                        .filter(LotFacts::isMeasured)
-                        .map(LotFacts::materialId)
-                        .collect(Collectors.toUnmodifiableSet()));
+                Set.copyOf(retired));
     }
 
     /** The lot in use stands for its material. */
     static MaterialBook measured(final MaterialBook book, final Collection<Lot> lots) {
-        final Map<String, Lot> inUse = new LinkedHashMap<>();
-        inOrderOfUse(lots, Lot::facts)
-                .forEach(lot -> inUse.putIfAbsent(lot.facts().materialId(), lot));
         final List<Material> found = new ArrayList<>();
+        measuredInUse(lots.stream().map(Lot::facts).toList())
+                .forEach((id, measured) ->
+                        book.material(id).map(measured::applyTo).ifPresent(found::add));
+        return book.with(found);
+    }
+
+    /** What was measured of the lots in use, by material: all that the Book takes from the shelf. */
+    static Map<String, Measured> measuredInUse(final Collection<LotFacts> lots) {
+        final Map<String, LotFacts> inUse = new LinkedHashMap<>();
+        inOrderOfUse(lots, Function.identity()).forEach(lot -> inUse.putIfAbsent(lot.materialId(), lot));
+        final Map<String, Measured> measured = new LinkedHashMap<>();
         inUse.forEach((id, lot) -> {
-            if (lot.facts().isMeasured()) {
-                book.material(id).map(lot.facts().measurements()::applyTo).ifPresent(found::add);
+            if (lot.isMeasured()) {
+                measured.put(id, lot.measurements());
             }
         });
-        return book.with(found);
+        return measured;
     }
 
     /** Lots with something left: those opened first come first, then those not opened yet. */

@@ -259,27 +259,39 @@ public class Shelf implements TakenAway {
                 .orElseGet(() -> body(find(id), false));
     }
 
-    /** A change of lots, begun before any of them is changed; most of them change nothing of the Book, which is read anew for nothing then. */
+    /**
+     * A change of lots, begun before any of them is changed. Most leave the Book as it is: cards, pots and the calendar are read anew only where
+     * another lot is in use that was measured, or something else was measured of it.
+     */
     private final class Change {
 
-        private final Set<String> measured = books.measuredOnShelf();
-        private boolean ofTheBook;
+        private final List<ShelfLotBody> before = all();
+        private final Map<UUID, Optional<LotFacts>> changed = new LinkedHashMap<>();
 
         Change() {
             all.changing();
             packs.changing();
         }
 
-        Change of(final LotFacts facts) {
-            ofTheBook |= facts.isMeasured() || measured.contains(facts.materialId());
+        /** A lot as it is now. */
+        Change of(final Lot lot) {
+            changed.put(lot.id(), Optional.of(lot.facts()).filter(any -> lot.removedAt() == null));
             return this;
         }
 
         void told() {
             events.publishEvent(new LotsChanged());
-            if (ofTheBook) {
+            final List<LotFacts> were = before.stream().map(ShelfLotBody::facts).toList();
+            if (!LiveBooks.measuredInUse(were).equals(LiveBooks.measuredInUse(now()))) {
                 events.publishEvent(new MaterialsChanged());
             }
+        }
+
+        private List<LotFacts> now() {
+            final Map<UUID, Optional<LotFacts>> now = new LinkedHashMap<>();
+            before.forEach(lot -> now.put(lot.id(), Optional.of(lot.facts())));
+            now.putAll(changed);
+            return now.values().stream().flatMap(Optional::stream).toList();
         }
     }
 
@@ -288,8 +300,7 @@ public class Shelf implements TakenAway {
         if (lots.findById(id).isEmpty()) {
             final Change change = new Change();
             check(facts);
-            lots.saveAndFlush(new Lot(id, facts, clock.instant()));
-            change.of(facts).told();
+            change.of(lots.saveAndFlush(new Lot(id, facts, clock.instant()))).told();
         }
     }
 
@@ -304,10 +315,10 @@ public class Shelf implements TakenAway {
             throw new StaleRevision("lot", get(id));
         }
         check(facts);
-        final Change change = new Change().of(lot.facts());
+        final Change change = new Change();
         lot.become(facts);
         lots.saveAndFlush(lot);
-        change.of(facts).told();
+        change.of(lot).told();
     }
 
     /**
@@ -335,7 +346,7 @@ public class Shelf implements TakenAway {
         counted.forEach(each -> {
             final Lot lot = find(each.id());
             lot.become(lot.facts().left(Require.within("lot.leftLitres", each.leftLitres(), 0, 100_000, Limit.L)));
-            change.of(lot.facts());
+            change.of(lot);
         });
         lots.flush();
         change.told();
@@ -345,14 +356,15 @@ public class Shelf implements TakenAway {
         final Change change = new Change();
         final Lot lot = find(id);
         lot.remove(clock.instant());
-        change.of(lot.facts()).told();
+        change.of(lot).told();
     }
 
     void restore(final UUID id) {
-        final Change change = new Change();
         final Lot lot = find(id);
         lot.remove(null);
-        change.of(lot.facts()).told();
+        events.publishEvent(new LotsChanged());
+        // where it stands among those that were opened on the same day, or not yet, is seen from all of them
+        events.publishEvent(new MaterialsChanged());
     }
 
     @Override
@@ -418,7 +430,7 @@ public class Shelf implements TakenAway {
                 final Lot lot = find(left.getKey());
                 final double used = lot.facts().leftLitres() - left.getValue();
                 lot.become(lot.facts().left(left.getValue()));
-                change.of(lot.facts());
+                change.of(lot);
                 from.add(new FromLot(each.materialId(), lot.id(), used));
                 open -= used;
             }
@@ -438,7 +450,7 @@ public class Shelf implements TakenAway {
                 .flatMap(lots::findById)
                 .ifPresent(lot -> {
                     lot.become(lot.facts().left(lot.facts().leftLitres() + each.litres()));
-                    change.of(lot.facts());
+                    change.of(lot);
                 }));
         lots.flush();
         change.told();
