@@ -1,18 +1,15 @@
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/vue-query'
-import { refDebounced } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { answer, api } from './client'
 import type { Recipe } from './types'
-
-const AFTER_MS = 150
+import { useSought } from './useSought'
 
 /** Blends to choose from by name, and those that were chosen with their recipes. Of very many the last changed are there, others once part of their name is typed. */
 export const useBlendNames = (chosen: () => string[]) => {
-  const sought = ref('')
-  const asked = refDebounced(sought, AFTER_MS)
+  const { sought, asked } = useSought()
   const names = useQuery({
     queryKey: computed(() => ['blends', 'names', asked.value]),
-    queryFn: () => answer(api.GET('/api/blends/names', { params: { query: { text: asked.value.trim() } } })),
+    queryFn: () => answer(api.GET('/api/blends/names', { params: { query: { text: asked.value } } })),
     placeholderData: keepPreviousData,
   })
   const ids = computed(() => [...new Set(chosen())])

@@ -57,6 +57,8 @@ const {
   many: manyOthers,
   problem: othersProblem,
 } = useOtherBins(props.id, () => form.value.other)
+/** The newest is meant until another is chosen, also if it comes only now. */
+watch(others, ([newest]) => (form.value.other ||= newest?.value ?? ''))
 const open = (what: Doing) => {
   doing.value = doing.value === what ? undefined : what
   problem.value = undefined

@@ -1,23 +1,20 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
-import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { answer, api } from '@/api/client'
+import { useSought } from '@/api/useSought'
 import { useSettings } from '@/measure/settings'
 import { text } from '@/measure/units'
-
-const AFTER_MS = 150
 
 /** Other batches of which something is left, to choose from. Of very many the newest are there, others once part of a name or a lot is typed. */
 export const useOtherBins = (batch: string, chosen: () => string) => {
   const settings = useSettings()
-  const sought = ref('')
-  const asked = refDebounced(sought, AFTER_MS)
+  const { sought, asked } = useSought()
   const others = useQuery({
     queryKey: computed(() => ['batches', batch, 'others', asked.value]),
     queryFn: () =>
       answer(
         api.GET('/api/batches/{id}/bin/others', {
-          params: { path: { id: batch }, query: { text: asked.value.trim() } },
+          params: { path: { id: batch }, query: { text: asked.value } },
         }),
       ),
     placeholderData: keepPreviousData,

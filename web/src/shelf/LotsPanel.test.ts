@@ -1,24 +1,16 @@
-import { flushPromises, mount } from '@vue/test-utils'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { mount, type VueWrapper } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
 import { notices } from '@/parts/notices'
-import { books, glance, lot } from '@/testing/shelf'
+import { books, eachAnewWithoutWaiting, glance, lot, sent, settle } from '@/testing/shelf'
 import { type Asked, Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
 import LotsPanel from './LotsPanel.vue'
 
-const settle = async () => {
-  await vi.advanceTimersByTimeAsync(1000)
-  await flushPromises()
+eachAnewWithoutWaiting()
+const press = async (view: VueWrapper, words: string) => {
+  const found = view.findAll('button').find((each) => each.text().startsWith(words))
+  expect(found, words).toBeDefined()
+  await found?.trigger('click')
 }
-const sent = (asked: Asked[], what: string) => asked.filter((each) => `${each.method} ${each.path}` === what)
-
-beforeEach(() => {
-  localStorage.clear()
-  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
-})
-afterEach(() => {
-  vi.useRealTimers()
-  vi.unstubAllGlobals()
-})
 
 describe('the shelf', () => {
   it('teaches when it is empty', async () => {
@@ -36,15 +28,9 @@ describe('the shelf', () => {
     })
     const wrapper = mount(LotsPanel, { global: surroundings() })
     await settle()
-    await wrapper
-      .findAll('button')
-      .find((each) => each.text().startsWith('Count up'))
-      ?.trigger('click')
+    await press(wrapper, 'Count up')
     await wrapper.get('#count-l2').setValue('9')
-    await wrapper
-      .findAll('button')
-      .find((each) => each.text() === 'Store the count')
-      ?.trigger('click')
+    await press(wrapper, 'Store the count')
     await settle()
     expect(sent(asked, 'PUT /api/shelf/count')[0]?.body).toEqual({
       lots: [{ id: 'l2', revision: lot().revision, leftLitres: 9 }],
@@ -104,10 +90,7 @@ describe('the shelf', () => {
     await settle()
     expect(wrapper.findAll('.lot-row')).toHaveLength(2)
     expect((wrapper.get('#count-l99').element as HTMLInputElement).value).toBe('3')
-    await wrapper
-      .findAll('button')
-      .find((each) => each.text() === 'Store the count')
-      ?.trigger('click')
+    await press(wrapper, 'Store the count')
     await settle()
     expect(sent(asked, 'PUT /api/shelf/count')[0]?.body).toEqual({
       lots: [{ id: 'l99', revision: 3, leftLitres: 3 }],
@@ -126,10 +109,7 @@ describe('the shelf', () => {
     const wrapper = mount(LotsPanel, { global: surroundings() })
     await settle()
     const store = async () => {
-      await wrapper
-        .findAll('button')
-        .find((each) => each.text() === 'Store the count')
-        ?.trigger('click')
+      await press(wrapper, 'Store the count')
       await settle()
     }
     there = lot({ id: 'l99' })

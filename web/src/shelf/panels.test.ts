@@ -1,6 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { books, facts, glance, lot } from '@/testing/shelf'
+import { describe, expect, it, vi } from 'vitest'
+import { books, eachAnewWithoutWaiting, facts, glance, lot, sent, settle } from '@/testing/shelf'
 import { type Asked, Refusal, stubServer, surroundings } from '@/testing/stubbedServer'
 import type { FileImport, LotFacts } from '@/api/types'
 import BuyPanel from './BuyPanel.vue'
@@ -9,20 +9,7 @@ import LotForm from './LotForm.vue'
 import OwnForm from './OwnForm.vue'
 import QuickAdd from './QuickAdd.vue'
 
-const settle = async () => {
-  await vi.advanceTimersByTimeAsync(1000)
-  await flushPromises()
-}
-const sent = (asked: Asked[], what: string) => asked.filter((each) => `${each.method} ${each.path}` === what)
-
-beforeEach(() => {
-  localStorage.clear()
-  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
-})
-afterEach(() => {
-  vi.useRealTimers()
-  vi.unstubAllGlobals()
-})
+eachAnewWithoutWaiting()
 
 describe('quick add', () => {
   const kept = { id: 'n1', materialId: 'peat', sold: 'PRESSED_LITRES' }

@@ -1,4 +1,7 @@
+import { flushPromises } from '@vue/test-utils'
+import { afterEach, beforeEach, vi } from 'vitest'
 import type { Lot, LotFacts, Material } from '@/api/types'
+import type { Asked } from './stubbedServer'
 
 /** A small shelf for tests: one material, a lot of it, and what the server says of them. */
 const peat = {
@@ -55,4 +58,24 @@ export const books = {
   'GET /api/shelf/ways-sold': SOLD,
   'GET /api/shelf': glance([lot()]),
   'GET /api/shelf/offers': [],
+}
+
+/** Waits until everything that was asked for is there. */
+export const settle = async () => {
+  await vi.advanceTimersByTimeAsync(1000)
+  await flushPromises()
+}
+export const sent = (asked: Asked[], what: string) =>
+  asked.filter((each) => `${each.method} ${each.path}` === what)
+
+/** Nothing is remembered from test to test, and no test waits for a clock. */
+export const eachAnewWithoutWaiting = () => {
+  beforeEach(() => {
+    localStorage.clear()
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
+  })
+  afterEach(() => {
+    vi.useRealTimers()
+    vi.unstubAllGlobals()
+  })
 }

@@ -81,8 +81,10 @@ class OpenedAhead {
         final List<OpenedSoon> takeLong = byLength.getOrDefault(true, List.of());
         openAll(usual, MOST_TIMES);
         openAll(takeLong, FEWEST_TIMES);
-        // what takes long reads so much that the store has put the rest of its file out of mind
-        takeLong.stream().limit(1).forEach(page -> openAll(usual, 1));
+        if (!takeLong.isEmpty()) {
+            // it reads so much that the store has put the rest of its file out of mind
+            openAll(usual, 1);
+        }
     }
 
     private void openAll(final List<OpenedSoon> some, final int times) {

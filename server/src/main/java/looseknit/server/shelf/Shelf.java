@@ -259,48 +259,29 @@ public class Shelf implements TakenAway {
                 .orElseGet(() -> body(find(id), false));
     }
 
-    /**
-     * A change of lots, begun before any of them is changed. Most leave the Book as it is: cards, pots and the calendar are read anew only where
-     * another lot is in use that was measured, or something else was measured of it.
-     */
-    private final class Change {
+    /** Begins a change of lots: what is read from here on sees it, and what others have in mind stays as it is until it is stored. */
+    private LotsBeforeAndAfter changing() {
+        final List<ShelfLotBody> before = all();
+        all.changing();
+        packs.changing();
+        return new LotsBeforeAndAfter(before);
+    }
 
-        private final List<ShelfLotBody> before = all();
-        private final Map<UUID, Optional<LotFacts>> changed = new LinkedHashMap<>();
-
-        Change() {
-            all.changing();
-            packs.changing();
-        }
-
-        /** A lot as it is now. */
-        Change of(final Lot lot) {
-            changed.put(lot.id(), Optional.of(lot.facts()).filter(any -> lot.removedAt() == null));
-            return this;
-        }
-
-        void told() {
-            events.publishEvent(new LotsChanged());
-            final List<LotFacts> were = before.stream().map(ShelfLotBody::facts).toList();
-            if (!LiveBooks.measuredInUse(were).equals(LiveBooks.measuredInUse(now()))) {
-                events.publishEvent(new MaterialsChanged());
-            }
-        }
-
-        private List<LotFacts> now() {
-            final Map<UUID, Optional<LotFacts>> now = new LinkedHashMap<>();
-            before.forEach(lot -> now.put(lot.id(), Optional.of(lot.facts())));
-            now.putAll(changed);
-            return now.values().stream().flatMap(Optional::stream).toList();
+    /** Most changes leave the Book as it is: cards, pots and the calendar are read anew only where it says something else. */
+    private void told(final LotsBeforeAndAfter change) {
+        events.publishEvent(new LotsChanged());
+        if (change.ofTheBook()) {
+            events.publishEvent(new MaterialsChanged());
         }
     }
 
     /** Stores a lot; a second call with the same id changes nothing. */
     public void add(final UUID id, final LotFacts facts) {
         if (lots.findById(id).isEmpty()) {
-            final Change change = new Change();
+            final LotsBeforeAndAfter change = changing();
             check(facts);
-            change.of(lots.saveAndFlush(new Lot(id, facts, clock.instant()))).told();
+            change.of(lots.saveAndFlush(new Lot(id, facts, clock.instant())));
+            told(change);
         }
     }
 
@@ -315,10 +296,11 @@ public class Shelf implements TakenAway {
             throw new StaleRevision("lot", get(id));
         }
         check(facts);
-        final Change change = new Change();
+        final LotsBeforeAndAfter change = changing();
         lot.become(facts);
         lots.saveAndFlush(lot);
-        change.of(lot).told();
+        change.of(lot);
+        told(change);
     }
 
     /**
@@ -342,21 +324,22 @@ public class Shelf implements TakenAway {
         if (!changed.isEmpty()) {
             throw new StaleRevision("shelf", changed);
         }
-        final Change change = new Change();
+        final LotsBeforeAndAfter change = changing();
         counted.forEach(each -> {
             final Lot lot = find(each.id());
             lot.become(lot.facts().left(Require.within("lot.leftLitres", each.leftLitres(), 0, 100_000, Limit.L)));
             change.of(lot);
         });
         lots.flush();
-        change.told();
+        told(change);
     }
 
     void remove(final UUID id) {
-        final Change change = new Change();
+        final LotsBeforeAndAfter change = changing();
         final Lot lot = find(id);
         lot.remove(clock.instant());
-        change.of(lot).told();
+        change.of(lot);
+        told(change);
     }
 
     void restore(final UUID id) {
@@ -418,7 +401,7 @@ public class Shelf implements TakenAway {
     /** Takes something off the lots as they are used, and says from which; what is on no lot is said too. */
     public List<FromLot> take(final List<Depletion.Taken> taken) {
         final List<FromLot> from = new ArrayList<>();
-        final Change change = new Change();
+        final LotsBeforeAndAfter change = changing();
         final List<Lot> stored = lots();
         for (final Depletion.Taken each : taken) {
             double open = each.litres();
@@ -439,13 +422,13 @@ public class Shelf implements TakenAway {
             }
         }
         lots.flush();
-        change.told();
+        told(change);
         return from;
     }
 
     /** Gives back what was taken. */
     public void giveBack(final List<FromLot> taken) {
-        final Change change = new Change();
+        final LotsBeforeAndAfter change = changing();
         taken.forEach(each -> Optional.ofNullable(each.lotId())
                 .flatMap(lots::findById)
                 .ifPresent(lot -> {
@@ -453,7 +436,7 @@ public class Shelf implements TakenAway {
                     change.of(lot);
                 }));
         lots.flush();
-        change.told();
+        told(change);
     }
 
     /** Checks what is told of a lot. */

@@ -35,17 +35,12 @@ class RememberedTest {
     @Test
     void keepsNothingOfATransactionThatChangesItself() {
         assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(1);
-        TransactionSynchronizationManager.initSynchronization();
-        TransactionSynchronizationManager.setActualTransactionActive(true);
-        try {
-            new TransactionsBegun().afterBegin(mock(TransactionExecution.class), null);
+        inATransaction(() -> {
             assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(1);
             remembered.changing();
             assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(2);
             assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(3);
-        } finally {
-            TransactionSynchronizationManager.clear();
-        }
+        });
         assertThat(remembered.get(worked::incrementAndGet))
                 .as("it was rolled back")
                 .isEqualTo(1);
@@ -55,20 +50,26 @@ class RememberedTest {
     @Test
     void keepsForOthersNothingOfATransactionThatBeganBeforeAChange() {
         remembered.forget();
-        TransactionSynchronizationManager.initSynchronization();
-        TransactionSynchronizationManager.setActualTransactionActive(true);
-        try {
-            new TransactionsBegun().afterBegin(mock(TransactionExecution.class), null);
+        inATransaction(() -> {
             assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(1);
             remembered.forget();
             assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(2);
             assertThat(remembered.get(worked::incrementAndGet)).as("its own").isEqualTo(2);
             remembered.forget();
             assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(3);
+        });
+        assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(4);
+        assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(4);
+    }
+
+    private static void inATransaction(final Runnable work) {
+        TransactionSynchronizationManager.initSynchronization();
+        TransactionSynchronizationManager.setActualTransactionActive(true);
+        try {
+            new TransactionsBegun().afterBegin(mock(TransactionExecution.class), null);
+            work.run();
         } finally {
             TransactionSynchronizationManager.clear();
         }
-        assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(4);
-        assertThat(remembered.get(worked::incrementAndGet)).isEqualTo(4);
     }
 }
