@@ -193,7 +193,6 @@ const keep = async () => {
       <p v-if="!bin.mixedOn" class="say attention">
         {{ $t('batch.done.notMixed') }}
         <RouterLink :to="`/batches/${id}/mix`">{{ $t('batch.head.toMix') }}</RouterLink>
-        <RouterLink :to="`/recall/batch/${id}`">{{ $t('outcome.recall.link') }}</RouterLink>
       </p>
       <div v-else class="columns">
         <section :aria-label="$t('batch.done.left')">
@@ -311,6 +310,9 @@ const keep = async () => {
               </button>
             </li>
           </ul>
+          <p>
+            <RouterLink :to="`/recall/batch/${id}`">{{ $t('batch.done.inPots') }}</RouterLink>
+          </p>
         </section>
       </div>
     </template>

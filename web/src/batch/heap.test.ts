@@ -144,6 +144,7 @@ describe('what is left of a batch', () => {
     expect(view.text()).toContain('8.0 L')
     expect(view.text()).toContain('Good until 20 Nov 2027')
     expect(view.text()).toContain('on no lot of the shelf')
+    expect(view.get('a[href="/recall/batch/b1"]').text()).toBe('Every pot that holds some of it')
   })
 
   it('throws some away with a reason, and keeps what was typed when it is refused', async () => {
@@ -237,6 +238,8 @@ describe('what is left of a batch', () => {
     const { view } = await open(DonePage, { 'GET /api/batches/b1/bin': planned })
 
     expect(view.text()).toContain('This batch is not mixed yet.')
+    expect(view.find('.attention a[href="/batches/b1/mix"]').exists()).toBe(true)
+    expect(view.find('a[href="/recall/batch/b1"]').exists()).toBe(false)
   })
 })
 
