@@ -170,7 +170,7 @@ public class Assays implements KnownSource, TakenAway {
         beliefs.forget();
     }
 
-    @Order(Ordered.HIGHEST_PRECEDENCE + 1)
+    @Order(Ordered.HIGHEST_PRECEDENCE + 2)
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     @EventListener
     void changedElsewhere(final ChangedElsewhere event) {

@@ -35,7 +35,7 @@ final class BlendCard {
     @JoinColumn(name = "blend_id")
     private Blend blend;
 
-    private boolean stale;
+    private int edition;
 
     @Convert(converter = CardColumn.class)
     private CardFacts facts = CardFacts.NONE;
@@ -109,8 +109,12 @@ final class BlendCard {
         }
     }
 
-    /** What was read. */
-    void read(final CardFacts newFacts, final boolean newFits, final @Nullable Double newFit) {
+    /**
+     * What was read.
+     *
+     * @param readWith the {@link CardEdition} it was read with
+     */
+    void read(final CardFacts newFacts, final boolean newFits, final @Nullable Double newFit, final int readWith) {
         final Map<Property, Double> values = newFacts.values();
         this.facts = newFacts;
         this.fits = newFits;
@@ -122,7 +126,7 @@ final class BlendCard {
         this.food = values.get(Property.FOOD);
         this.weight = values.get(Property.WEIGHT);
         this.life = values.get(Property.LIFE);
-        this.stale = false;
+        this.edition = readWith;
     }
 
     /** The version that was kept last. */
@@ -140,9 +144,9 @@ final class BlendCard {
         return blend;
     }
 
-    /** Whether it was read before something changed that it rests on. */
-    boolean stale() {
-        return stale;
+    /** The {@link CardEdition} it was read with. */
+    int edition() {
+        return edition;
     }
 
     CardFacts facts() {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 /** Kept cards of the swatch book. */
@@ -51,14 +50,11 @@ interface BlendCardRepository extends JpaRepository<BlendCard, UUID> {
     @Query("select count(b) from Blend b where b.deletedAt is null and b.archivedAt is not null")
     long laidAway();
 
-    long countByStaleTrue();
+    long countByEditionLessThan(int current);
 
-    @Query("select c.id from BlendCard c join c.blend b where c.stale = true order by b.changedAt desc")
-    List<UUID> stale(Limit most);
-
-    @Modifying(flushAutomatically = true, clearAutomatically = true)
-    @Query("update BlendCard c set c.stale = true")
-    void allStale();
+    /** Some that were read before something changed that they rest on. */
+    @Query("select c.id from BlendCard c join c.blend b where c.edition < :current order by b.changedAt desc")
+    List<UUID> readBefore(int current, Limit most);
 
     @Query("select b.id from Blend b where not exists (select c from BlendCard c where c.id = b.id)")
     List<UUID> withoutCard(Limit most);

@@ -60,6 +60,7 @@ public class BlendCards {
 
     private final Books books;
     private final BlendCardRepository cards;
+    private final CardEdition edition;
     private final SiftedCards sifted;
     private final ReadForPlants readForPlants;
     private final Speech speech;
@@ -67,11 +68,13 @@ public class BlendCards {
     BlendCards(
             final Books books,
             final BlendCardRepository cards,
+            final CardEdition edition,
             final SiftedCards sifted,
             final ReadForPlants readForPlants,
             final Speech speech) {
         this.books = books;
         this.cards = cards;
+        this.edition = edition;
         this.sifted = sifted;
         this.readForPlants = readForPlants;
         this.speech = speech;
@@ -201,7 +204,7 @@ public class BlendCards {
                 cards.laidAway(),
                 cards.groups(),
                 cards.materialsInUse(),
-                cards.countByStaleTrue() + left,
+                cards.countByEditionLessThan(edition.current()) + left,
                 shown.stream()
                         .map(each -> body(each, same.getOrDefault(each.card().id(), List.of())))
                         .toList());

@@ -19,6 +19,7 @@ import looseknit.core.message.MeasureSystem;
 import looseknit.core.message.Wording;
 import looseknit.core.need.Plant;
 import looseknit.server.frame.Books;
+import looseknit.server.frame.ChangedElsewhere;
 import looseknit.server.frame.MaterialsChanged;
 import looseknit.server.frame.Stopping;
 import looseknit.server.frame.TestsChanged;
@@ -53,6 +54,7 @@ class CardKeeper {
     private final BlendRepository blends;
     private final VersionRepository versions;
     private final ReadingModelRepository model;
+    private final CardEdition edition;
     private final Books books;
     private final KnownSource knownSource;
     private final TransactionTemplate transaction;
@@ -64,6 +66,7 @@ class CardKeeper {
             final BlendRepository blends,
             final VersionRepository versions,
             final ReadingModelRepository model,
+            final CardEdition edition,
             final Books books,
             final KnownSource knownSource,
             final TransactionTemplate transaction,
@@ -72,6 +75,7 @@ class CardKeeper {
         this.blends = blends;
         this.versions = versions;
         this.model = model;
+        this.edition = edition;
         this.books = books;
         this.knownSource = knownSource;
         this.transaction = transaction;
@@ -95,7 +99,7 @@ class CardKeeper {
     }
 
     private void allAnew() {
-        transaction.executeWithoutResult(any -> cards.allStale());
+        transaction.executeWithoutResult(any -> edition.raise());
     }
 
     /** Only what is stored can be seen by whoever reads on. */
@@ -107,13 +111,19 @@ class CardKeeper {
         toDo.set(true);
     }
 
+    @EventListener
+    void changedElsewhere(final ChangedElsewhere event) {
+        toDo.set(true);
+    }
+
     /** Another model reads otherwise; what was stored before there were cards has none. */
     @EventListener
     void ready(final ApplicationReadyEvent event) {
         transaction.executeWithoutResult(any -> {
             if (model.findById(ReadingModel.ONLY).orElseThrow().becomes(Fingerprint.ofCore())) {
-                cards.allStale();
+                edition.raise();
             }
+            edition.open();
         });
         toDo.set(true);
     }
@@ -125,7 +135,8 @@ class CardKeeper {
             return;
         }
         final List<UUID> next = transaction.execute(any -> Stream.concat(
-                        cards.withoutCard(Limit.of(AT_ONCE)).stream(), cards.stale(Limit.of(AT_ONCE)).stream())
+                        cards.withoutCard(Limit.of(AT_ONCE)).stream(),
+                        cards.readBefore(edition.current(), Limit.of(AT_ONCE)).stream())
                 .toList());
         for (final UUID id : next) {
             if (stopping.stopping()) {
@@ -140,18 +151,21 @@ class CardKeeper {
 
     /** Another instance may have been quicker. */
     private void writeIfWanted(final Blend blend) {
-        if (cards.findById(blend.id()).map(BlendCard::stale).orElse(true)) {
+        if (cards.findById(blend.id())
+                .map(card -> card.edition() < edition.current())
+                .orElse(true)) {
             write(blend);
         }
     }
 
     private void write(final Blend blend) {
+        final int readingWith = edition.readingWith();
         final BlendCard card = cards.findById(blend.id()).orElseGet(() -> cards.save(new BlendCard(blend)));
         final Optional<Plant> plant =
                 Optional.ofNullable(blend.brief().plantId()).flatMap(books.plants()::plant);
         if (blend.deleted()) {
             card.sift("", null, "", Set.of());
-            card.read(CardFacts.NONE, false, null);
+            card.read(CardFacts.NONE, false, null, readingWith);
             return;
         }
         final Set<String> materials = blend.recipe().parts().stream()
@@ -169,7 +183,8 @@ class CardKeeper {
         card.read(
                 glance.map(CardKeeper::facts).orElse(CardFacts.NONE),
                 glance.map(Glance::fits).orElse(false),
-                glance.map(CardKeeper::fit).orElse(null));
+                glance.map(CardKeeper::fit).orElse(null),
+                readingWith);
     }
 
     /** How well it fits, 0 to 100; null without a plant. */

@@ -3,10 +3,13 @@ package looseknit.server.blend;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import org.hibernate.annotations.DynamicUpdate;
 
-/** The model with which kept cards were read: one row. */
+/** What kept cards are read with: one row. */
 @Entity
+@DynamicUpdate
 @Table(name = "reading_model")
+@SuppressWarnings("UnusedVariable") // the edition is raised in the store
 final class ReadingModel {
 
     /** The id of the only row. */
@@ -16,6 +19,8 @@ final class ReadingModel {
     private int id;
 
     private String fingerprint;
+
+    private int edition;
 
     ReadingModel() {}
 

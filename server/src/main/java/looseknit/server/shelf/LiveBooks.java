@@ -46,7 +46,12 @@ class LiveBooks implements Books {
         this.plants = plants;
     }
 
-    private record Now(MaterialBook unmeasured, MaterialBook materials, PlantBook plants, Set<String> retired) {}
+    private record Now(
+            MaterialBook unmeasured,
+            Map<String, Measured> inUse,
+            MaterialBook materials,
+            PlantBook plants,
+            Set<String> retired) {}
 
     @Override
     public MaterialBook materials() {
@@ -56,6 +61,11 @@ class LiveBooks implements Books {
     /** Materials without what was measured of lots. */
     public MaterialBook unmeasured() {
         return now().unmeasured();
+    }
+
+    /** What was measured of the lots in use that the Book goes by, by material. */
+    Map<String, Measured> inUse() {
+        return now().inUse();
     }
 
     @Override
@@ -74,7 +84,7 @@ class LiveBooks implements Books {
         now.forget();
     }
 
-    @Order(Ordered.HIGHEST_PRECEDENCE)
+    @Order(Ordered.HIGHEST_PRECEDENCE + 1)
     @EventListener
     void changed(final ChangedElsewhere event) {
         now.forget();
@@ -125,19 +135,21 @@ class LiveBooks implements Books {
         });
         final MaterialBook unmeasured =
                 MaterialBook.shipped().with(OwnMaterialBuilder.workable(told).materials());
+        final Map<String, Measured> inUse = measuredInUse(lots.findByRemovedAtIsNullOrderByStoredAt().stream()
+                .map(Lot::facts)
+                .toList());
         return new Now(
                 unmeasured,
-                measured(unmeasured, lots.findByRemovedAtIsNullOrderByStoredAt()),
+                inUse,
+                measured(unmeasured, inUse),
                 PlantBook.shipped().with(plants.all(PlantBook.shipped())),
                 Set.copyOf(retired));
     }
 
     /** The lot in use stands for its material. */
-    static MaterialBook measured(final MaterialBook book, final Collection<Lot> lots) {
+    private static MaterialBook measured(final MaterialBook book, final Map<String, Measured> inUse) {
         final List<Material> found = new ArrayList<>();
-        measuredInUse(lots.stream().map(Lot::facts).toList())
-                .forEach((id, measured) ->
-                        book.material(id).map(measured::applyTo).ifPresent(found::add));
+        inUse.forEach((id, measured) -> book.material(id).map(measured::applyTo).ifPresent(found::add));
         return book.with(found);
     }
 

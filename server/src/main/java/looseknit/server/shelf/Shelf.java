@@ -88,6 +88,12 @@ public class Shelf implements TakenAway {
         });
     }
 
+    /** What is noted of all lots, in the order in which they were stored. */
+    @Transactional(readOnly = true)
+    List<LotFacts> facts() {
+        return all().stream().map(ShelfLotBody::facts).toList();
+    }
+
     /** What a page shows of the shelf before somebody asks for more. */
     @Transactional(readOnly = true)
     ShelfGlanceBody glance() {

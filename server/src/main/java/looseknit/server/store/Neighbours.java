@@ -24,6 +24,7 @@ import org.springframework.context.annotation.ConditionContext;
 import org.springframework.context.annotation.Conditional;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.type.AnnotatedTypeMetadata;
+import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -100,7 +101,7 @@ class Neighbours {
                 // what was told while nobody listened
                 events.publishEvent(new ChangedElsewhere());
                 hear(connection.unwrap(PGConnection.class));
-            } catch (final SQLException e) {
+            } catch (final SQLException | DataAccessException e) {
                 log.warn("the neighbours are not heard for now: {}", e.getMessage());
                 rest();
             }

@@ -11,7 +11,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 
 /** Notes when each transaction begins. */
 @Component
-final class TransactionsBegun implements TransactionExecutionListener {
+public final class TransactionsBegun implements TransactionExecutionListener {
 
     /**
      * When a transaction began, as {@link System#nanoTime()} tells, and what it has worked out for itself.
@@ -26,6 +26,12 @@ final class TransactionsBegun implements TransactionExecutionListener {
             TransactionSynchronizationManager.registerSynchronization(
                     new Begun(System.nanoTime(), new IdentityHashMap<>()));
         }
+    }
+
+    /** Whether this thread is in a transaction that began before a moment, as {@link System#nanoTime()} tells. */
+    public static boolean nowBefore(final long moment) {
+        final @Nullable Begun begun = now();
+        return begun != null && begun.at() - moment < 0;
     }
 
     /** When the transaction of this thread began; nothing where there is none. */

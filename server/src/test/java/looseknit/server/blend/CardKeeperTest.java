@@ -1,6 +1,7 @@
 package looseknit.server.blend;
 
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
@@ -32,6 +33,7 @@ class CardKeeperTest {
             blends,
             mock(VersionRepository.class),
             mock(ReadingModelRepository.class),
+            mock(CardEdition.class),
             mock(Books.class),
             mock(KnownSource.class),
             new TransactionTemplate(mock(PlatformTransactionManager.class)),
@@ -39,14 +41,16 @@ class CardKeeperTest {
 
     @BeforeEach
     void twoAreStale() {
-        when(cards.stale(any())).thenReturn(List.of(FIRST, SECOND)).thenReturn(List.of());
+        when(cards.readBefore(anyInt(), any()))
+                .thenReturn(List.of(FIRST, SECOND))
+                .thenReturn(List.of());
         when(blends.lock(any())).thenReturn(Optional.empty());
     }
 
     @Test
     void isAskedAgainUntilNoneIsStale() {
         keeper.readOn();
-        verify(cards, never()).stale(any());
+        verify(cards, never()).readBefore(anyInt(), any());
 
         keeper.stored();
         keeper.readOn();
@@ -55,7 +59,7 @@ class CardKeeperTest {
 
         keeper.readOn();
         keeper.readOn();
-        verify(cards, times(2)).stale(any());
+        verify(cards, times(2)).readBefore(anyInt(), any());
     }
 
     @Test

@@ -42,7 +42,7 @@ class UpgradeTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {13, 15})
+    @ValueSource(ints = {13, 15, 16})
     void aHouseOfAnEarlierSchemaReadsWhole(final int schema, @TempDir final Path data) throws Exception {
         final Map<String, String> then = open("/houses/schema-%d.zip".formatted(schema), data);
         final SpringApplication application = new SpringApplication(LooseKnit.class);
