@@ -1,9 +1,10 @@
 package looseknit.server.blend;
 
-import java.util.List;
+import java.util.ArrayDeque;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -43,7 +44,12 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class CardKeeper {
 
+    /** So many are read in one go. */
     private static final int AT_ONCE = 40;
+
+    /** So many are looked up, since that goes through all of them. */
+    private static final int LOOKED_UP = 400;
+
     private static final long PAUSE_MS = 50;
 
     private static final Map<MeasureSystem, Wording> ENGLISH = Map.of(
@@ -60,6 +66,9 @@ class CardKeeper {
     private final TransactionTemplate transaction;
     private final Stopping stopping;
     private final AtomicBoolean toDo = new AtomicBoolean();
+
+    /** Those that were looked up and wait for their turn; of the one thread that reads on. */
+    private final Queue<UUID> next = new ArrayDeque<>();
 
     CardKeeper(
             final BlendCardRepository cards,
@@ -134,17 +143,18 @@ class CardKeeper {
         if (!toDo.getAndSet(false)) {
             return;
         }
-        final List<UUID> next = transaction.execute(any -> Stream.concat(
-                        cards.withoutCard(Limit.of(AT_ONCE)).stream(),
-                        cards.readBefore(edition.current(), Limit.of(AT_ONCE)).stream())
-                .toList());
-        for (final UUID id : next) {
+        if (next.isEmpty()) {
+            transaction.executeWithoutResult(any -> {
+                next.addAll(cards.withoutCard(Limit.of(LOOKED_UP)));
+                next.addAll(cards.readBefore(edition.current(), Limit.of(LOOKED_UP)));
+            });
+        }
+        for (int i = 0; i < AT_ONCE && !next.isEmpty(); i++) {
             if (stopping.stopping()) {
                 return;
             }
+            final UUID id = next.remove();
             transaction.executeWithoutResult(any -> blends.lock(id).ifPresent(this::writeIfWanted));
-        }
-        if (!next.isEmpty()) {
             toDo.set(true);
         }
     }

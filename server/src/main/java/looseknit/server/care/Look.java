@@ -4,7 +4,6 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -14,6 +13,7 @@ import looseknit.core.care.Answer;
 import looseknit.core.care.NextLook;
 import looseknit.server.pot.LooksTaken;
 import looseknit.server.pot.Potting;
+import looseknit.server.store.ToldOnce;
 import org.hibernate.annotations.Immutable;
 import org.jspecify.annotations.Nullable;
 
@@ -21,10 +21,7 @@ import org.jspecify.annotations.Nullable;
 @Entity
 @Immutable
 @Table(name = "look")
-public final class Look {
-
-    @Id
-    private UUID id;
+public final class Look extends ToldOnce {
 
     @Column(name = "potting_id")
     private UUID pottingId;
@@ -84,7 +81,7 @@ public final class Look {
             final OptionalDouble dryDays,
             final @Nullable Double grams,
             final LooksTaken.@Nullable Scaled scale) {
-        this.id = id;
+        super(id);
         this.pottingId = potting.id();
         this.lookedOn = lookedOn;
         this.answer = answer;
@@ -130,7 +127,7 @@ public final class Look {
     }
 
     public UUID id() {
-        return id;
+        return getId();
     }
 
     public UUID pottingId() {

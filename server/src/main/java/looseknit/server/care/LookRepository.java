@@ -3,6 +3,7 @@ package looseknit.server.care;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -16,6 +17,10 @@ interface LookRepository extends JpaRepository<Look, UUID> {
     List<Look> findByPottingIdOrderBySequenceDesc(UUID pottingId, Limit most);
 
     Optional<Look> findFirstByPottingIdOrderBySequenceDesc(UUID pottingId);
+
+    /** Which of some looks are stored. */
+    @Query("select l.id from Look l where l.id in :ids")
+    Set<UUID> stored(Collection<UUID> ids);
 
     /** What is counted of the looks at some pots that were stored after one: pot by pot, so that earlier ones are not read to be left out. */
     @Query("""

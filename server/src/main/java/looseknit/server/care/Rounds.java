@@ -3,12 +3,13 @@ package looseknit.server.care;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import looseknit.core.care.Answer;
@@ -27,6 +28,7 @@ import looseknit.server.pot.PottingBodies;
 import looseknit.server.pot.PottingOfBatch;
 import looseknit.server.pot.PottingRepository;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -48,6 +50,7 @@ public class Rounds {
     private final PotPaces paces;
     private final Climate climate;
     private final PottingBodies bodies;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     Rounds(
@@ -60,6 +63,7 @@ public class Rounds {
             final PotPaces paces,
             final Climate climate,
             final PottingBodies bodies,
+            final ApplicationEventPublisher events,
             final Clock clock) {
         this.looks = looks;
         this.kept = kept;
@@ -70,6 +74,7 @@ public class Rounds {
         this.paces = paces;
         this.climate = climate;
         this.bodies = bodies;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -139,14 +144,11 @@ public class Rounds {
      * @throws StaleRevision if the pot has changed since it was seen
      */
     public Potting look(final Told told) {
-        return look(told, paces.others());
+        return look(List.of(told)).get(0);
     }
 
-    Potting look(final Told told, final PotPaces.Others others) {
-        final Potting potting = pottings.lock(told.pottingId()).orElseThrow(() -> new NotThere("pot"));
-        if (looks.existsById(told.id())) {
-            return potting;
-        }
+    private void look(
+            final Potting potting, final Told told, final LocalDate standsSoSince, final PotPaces.Others others) {
         if (potting.deleted() || potting.state() != Potting.State.HERE) {
             throw new Refused(
                     "This plant is not here",
@@ -165,7 +167,7 @@ public class Rounds {
                     String.valueOf(day),
                     TableText.said("a day from %s, when it was looked at last, to %s".formatted(first, today)));
         }
-        final Look look = looks.saveAndFlush(new Look(
+        final Look look = looks.save(new Look(
                 told.id(),
                 potting,
                 day,
@@ -175,12 +177,12 @@ public class Rounds {
                 told.grams(),
                 told.grams() == null ? null : scaled(potting, told.grams())));
         all.add(0, look);
-        paces.learn(potting, day, LooksKept.taken(all), others);
+        paces.learn(potting, day, standsSoSince, LooksKept.taken(all), others);
         if (told.answer().waters()) {
             potting.watered(day, !told.answer().watersThrough());
         }
         drying.lookNext(potting, day, told.answer());
-        return pottings.saveAndFlush(potting);
+        pottings.saveAndFlush(potting);
     }
 
     private LooksTaken.@Nullable Scaled scaled(final Potting potting, final double grams) {
@@ -192,14 +194,25 @@ public class Rounds {
 
     /** Notes looks at several pots, all or none; pots are taken in an order that is always the same, so that two rounds at once never wait for one another. */
     public List<Potting> look(final List<Told> all) {
-        final Map<UUID, Potting> looked = new HashMap<>();
+        final Map<UUID, Potting> pots =
+                pottings.lockAll(all.stream().map(Told::pottingId).collect(Collectors.toSet())).stream()
+                        .collect(Collectors.toMap(Potting::id, Function.identity()));
+        final Set<UUID> stored = looks.stored(all.stream().map(Told::id).collect(Collectors.toSet()));
+        final Map<UUID, LocalDate> since = paces.standSoSince(List.copyOf(pots.values()));
         final PotPaces.Others others = paces.others();
-        all.stream()
-                .sorted(Comparator.comparing(Told::pottingId))
-                .forEach(told -> looked.put(told.pottingId(), look(told, others)));
-        return all.stream()
-                .map(told -> Objects.requireNonNull(looked.get(told.pottingId())))
-                .toList();
+        final List<Potting> looked = new ArrayList<>();
+        for (final Told told : all) {
+            final Potting potting =
+                    Optional.ofNullable(pots.get(told.pottingId())).orElseThrow(() -> new NotThere("pot"));
+            if (stored.add(told.id())) {
+                look(potting, told, Objects.requireNonNull(since.get(potting.id())), others);
+            }
+            looked.add(potting);
+        }
+        if (!all.isEmpty()) {
+            events.publishEvent(new LooksChanged());
+        }
+        return looked;
     }
 
     /** Days between each of the last waterings of a pot as it stands and the one before [d]. */
@@ -228,6 +241,7 @@ public class Rounds {
         looks.delete(look);
         looks.flush();
         paces.learn(potting, LocalDate.now(clock));
+        events.publishEvent(new LooksChanged());
         return pottings.saveAndFlush(potting);
     }
 
@@ -235,10 +249,10 @@ public class Rounds {
     public List<Potting> takeBack(final List<UUID> ids) {
         final Map<UUID, UUID> pots =
                 looks.findAllById(ids).stream().collect(Collectors.toMap(Look::id, Look::pottingId));
+        pottings.lockAll(Set.copyOf(pots.values()));
         return ids.stream()
                 .distinct()
                 .filter(pots::containsKey)
-                .sorted(Comparator.comparing(pots::get))
                 .map(this::takeBack)
                 .toList();
     }

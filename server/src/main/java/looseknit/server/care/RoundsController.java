@@ -213,15 +213,14 @@ class RoundsController implements OpenedSoon {
     /** Notes looks at several pots, all or none; each is stored once. */
     @PostMapping("/looks/several")
     List<PottingBody> looks(@RequestBody @Valid final NewLooksBody body) {
-        return rounds.look(body.looks().stream().map(NewLookBody::told).toList()).stream()
-                .map(bodies::of)
-                .toList();
+        return bodies.ofEach(
+                rounds.look(body.looks().stream().map(NewLookBody::told).toList()));
     }
 
     /** Takes back looks that were told together. */
     @PostMapping("/looks/several/taken-back")
     List<PottingBody> takeBack(@RequestBody @Valid final LookIdsBody body) {
-        return rounds.takeBack(body.ids()).stream().map(bodies::of).toList();
+        return bodies.ofEach(rounds.takeBack(body.ids()));
     }
 
     @DeleteMapping("/looks/{id}")

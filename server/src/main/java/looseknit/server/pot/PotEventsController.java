@@ -98,9 +98,7 @@ class PotEventsController {
     /** Tells the same of several pots, all or none. */
     @PostMapping("/pot-events/together")
     List<PottingBody> together(@RequestBody @Valid final PotEventsAskedBody body) {
-        return work.together(body.pottingIds(), body.event().told()).stream()
-                .map(bodies::of)
-                .toList();
+        return bodies.ofEach(work.together(body.pottingIds(), body.event().told()));
     }
 
     /** Which pots, and what was told of them. */

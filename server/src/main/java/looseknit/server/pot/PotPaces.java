@@ -65,18 +65,22 @@ public class PotPaces {
 
     /** Notes what the looks at a pot up to a day have taught. */
     public void learn(final Potting potting, final LocalDate until) {
-        learn(potting, until, looks.at(potting.id()), others());
+        learn(potting, until, standsSoSince(potting), looks.at(potting.id()), others());
     }
 
     /**
      * Notes what looks at a pot up to a day have taught.
      *
+     * @param since from when on it stands as it does now
      * @param taken all that have not faded
      * @param others what pots teach each other; one for pots that are told of together, or what is learnt would depend on which comes first
      */
     public void learn(
-            final Potting potting, final LocalDate until, final List<LooksTaken.Taken> taken, final Others others) {
-        final LocalDate since = standsSoSince(potting);
+            final Potting potting,
+            final LocalDate until,
+            final LocalDate since,
+            final List<LooksTaken.Taken> taken,
+            final Others others) {
         final List<Pace.Evidence> seen = taken.stream()
                 .map(look -> look.toCore(
                         (int) Math.max(0, ChronoUnit.WEEKS.between(look.on(), until)),
@@ -91,6 +95,14 @@ public class PotPaces {
     /** The day from which on a pot stands as it does now: moved or set up last, or filled. */
     LocalDate standsSoSince(final Potting potting) {
         return events.lastOf(potting.id(), STOOD_OTHERWISE).orElse(potting.pottedOn());
+    }
+
+    /** The same of several pots. */
+    public Map<UUID, LocalDate> standSoSince(final List<Potting> several) {
+        final Map<UUID, LocalDate> since =
+                several.stream().collect(Collectors.toMap(Potting::id, Potting::pottedOn, (one, same) -> one));
+        events.lastOf(since.keySet(), STOOD_OTHERWISE).forEach(each -> since.put(each.pottingId(), each.on()));
+        return since;
     }
 
     private Pace.Prior prior(final Potting potting, final Pace.Prior reckoned, final Others others) {

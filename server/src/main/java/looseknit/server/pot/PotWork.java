@@ -5,13 +5,15 @@ import static looseknit.core.measure.Require.within;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import looseknit.core.measure.Limit;
 import looseknit.core.measure.OutOfRangeException;
 import looseknit.core.message.TableText;
@@ -73,9 +75,13 @@ public class PotWork {
     /** Notes what happened; a second call with the same id changes nothing. */
     Potting tell(final UUID pottingId, final Told told) {
         final Potting potting = pottings.lock(pottingId).orElseThrow(() -> new NotThere("pot"));
-        if (events.existsById(told.id())) {
-            return potting;
+        if (!events.existsById(told.id())) {
+            note(potting, told, events.last(pottingId));
         }
+        return pottings.saveAndFlush(potting);
+    }
+
+    private void note(final Potting potting, final Told told, final long last) {
         final LocalDate day = told.on() == null ? LocalDate.now(clock) : told.on();
         if (day.isAfter(LocalDate.now(clock)) || day.isBefore(potting.pottedOn())) {
             throw new OutOfRangeException(
@@ -90,7 +96,7 @@ public class PotWork {
         if (told.amount() != null) {
             within("amount", told.amount(), 0, MOST_AMOUNT, Limit.NUMBER);
         }
-        note(potting, told.id(), day, told.kind(), told.words(), told.amount(), null);
+        note(potting, told.id(), last + 1, day, told.kind(), told.words(), told.amount(), null);
         switch (told.kind()) {
             case MOVED -> move(potting, told.place());
             case LENT, GIVEN_AWAY -> leaves(potting, told);
@@ -109,27 +115,36 @@ public class PotWork {
                         TableText.said(
                                 "MOVED, LENT, CAME_BACK, GIVEN_AWAY, LOST, FED, TOPPED_UP, FLUSHED, NOTED, THRIVING, FAIR, POOR, FLOWERED or LEAVES"));
         }
-        return pottings.saveAndFlush(potting);
     }
 
     /** Tells the same of several pots at once. */
     List<Potting> together(final List<UUID> pottingIds, final Told told) {
-        final List<Potting> done = new ArrayList<>();
-        for (final UUID id : pottingIds.stream().sorted().toList()) {
-            done.add(tell(
-                    id,
-                    new Told(of(told.id(), id), told.kind(), told.on(), told.words(), told.amount(), told.place())));
+        final Set<UUID> ids = new HashSet<>(pottingIds);
+        final List<Potting> pots = pottings.lockAll(ids);
+        if (pots.size() < ids.size()) {
+            throw new NotThere("pot");
         }
-        return done;
+        final Set<UUID> already =
+                events.told(ids.stream().map(id -> of(told.id(), id)).toList());
+        final Map<UUID, Long> last =
+                events.last(ids).stream().collect(Collectors.toMap(LastNumber::pottingId, LastNumber::number));
+        for (final Potting potting : pots) {
+            final UUID id = of(told.id(), potting.id());
+            if (!already.contains(id)) {
+                note(
+                        potting,
+                        new Told(id, told.kind(), told.on(), told.words(), told.amount(), told.place()),
+                        last.getOrDefault(potting.id(), 0L));
+            }
+        }
+        return pottings.saveAllAndFlush(pots);
     }
 
     /** Takes back what was told of several pots at once. */
     void takeBackTogether(final List<UUID> pottingIds, final UUID told) {
-        pottingIds.stream()
-                .sorted()
-                .map(id -> of(told, id))
-                .filter(events::existsById)
-                .forEach(this::takeBack);
+        final Set<UUID> ids = new HashSet<>(pottingIds);
+        pottings.lockAll(ids);
+        events.told(ids.stream().map(id -> of(told, id)).toList()).forEach(this::takeBack);
     }
 
     /** The id of what is told of one of several: the same whenever it is told again. */
@@ -146,8 +161,19 @@ public class PotWork {
             final String words,
             final @Nullable Double amount,
             final @Nullable UUID other) {
-        events.save(new PotEvent(
-                id, potting, events.last(potting.id()) + 1, clock.instant(), day, kind, words.strip(), amount, other));
+        note(potting, id, events.last(potting.id()) + 1, day, kind, words, amount, other);
+    }
+
+    private void note(
+            final Potting potting,
+            final UUID id,
+            final long number,
+            final LocalDate day,
+            final Kind kind,
+            final String words,
+            final @Nullable Double amount,
+            final @Nullable UUID other) {
+        events.save(new PotEvent(id, potting, number, clock.instant(), day, kind, words.strip(), amount, other));
     }
 
     private void move(final Potting potting, final @Nullable PlaceBody place) {

@@ -76,6 +76,10 @@ public interface PottingRepository extends JpaRepository<Potting, UUID> {
                     "select count(p) from Potting p where p.deletedAt is null and p.state = looseknit.server.pot.Potting$State.HERE and p.nextLookOn > :day")
     Page<PottingOfBatch> later(LocalDate day, Pageable page);
 
+    /** The same, also of those that were taken away. */
+    @Query(OF_BATCH + "where p.id in :ids")
+    List<PottingOfBatch> ofEach(Collection<UUID> ids);
+
     @Query(OF_BATCH + "where p.id = :id")
     Optional<PottingOfBatch> ofBatch(UUID id);
 
@@ -113,6 +117,11 @@ public interface PottingRepository extends JpaRepository<Potting, UUID> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from Potting p where p.id = :id")
     Optional<Potting> lock(UUID id);
+
+    /** Several pottings, locked likewise, in an order that is always the same, so that two who want several never wait for one another. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from Potting p where p.id in :ids order by p.id")
+    List<Potting> lockAll(Collection<UUID> ids);
 
     List<Potting> findTop500ByDeletedAtAfterOrderByDeletedAtDesc(Instant moment);
 }

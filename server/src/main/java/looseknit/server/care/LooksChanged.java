@@ -1,0 +1,4 @@
+package looseknit.server.care;
+
+/** Looks were told, or taken back. */
+record LooksChanged() {}
