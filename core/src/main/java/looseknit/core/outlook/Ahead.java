@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import looseknit.core.blend.Ageing;
 import looseknit.core.blend.Food;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
@@ -112,7 +113,7 @@ public final class Ahead {
         final double years = Math.max(0, ChronoUnit.DAYS.between(pottedOn, day) / DAYS_A_YEAR);
         return new Now(
                 years,
-                sunkCm(potted, setUp, pot, years),
+                sunkCm(potted.ageing(), setUp, pot, years),
                 potted.airAfter(years),
                 potted.airAfter(0),
                 potted.situation().leastAir());
@@ -233,9 +234,10 @@ public final class Ahead {
     private static Optional<Due> topUp(
             final PottedMix potted, final SetUp setUp, final History history, final LocalDate today) {
         final Pot pot = potted.brief().pot().orElseThrow();
+        final Ageing ageing = potted.ageing();
         final LocalDate filled = history.toppedUpOn().orElse(history.pottedOn());
         for (int month = 1; month <= MONTHS * MOST_YEARS / 2; month++) {
-            final double sunk = sunkCm(potted, setUp, pot, (double) month / MONTHS);
+            final double sunk = sunkCm(ageing, setUp, pot, (double) month / MONTHS);
             if (sunk >= Math.min(SUNK_CM, 0.1 * pot.heightCm())) {
                 return Optional.of(new Due(
                         Kind.TOP_UP,
@@ -246,8 +248,8 @@ public final class Ahead {
         return Optional.empty();
     }
 
-    private static double sunkCm(final PottedMix potted, final SetUp setUp, final Pot pot, final double years) {
-        return (pot.fillCm() - setUp.underMixCm(pot)) * (1 - potted.ageing().settledTo(years));
+    private static double sunkCm(final Ageing ageing, final SetUp setUp, final Pot pot, final double years) {
+        return (pot.fillCm() - setUp.underMixCm(pot)) * (1 - ageing.settledTo(years));
     }
 
     private static LocalDate later(final LocalDate day, final LocalDate today) {

@@ -21,6 +21,8 @@ import java.util.function.BooleanSupplier;
 import looseknit.core.message.Message;
 import looseknit.core.outlook.Ahead;
 import looseknit.server.batch.Batches;
+import looseknit.server.need.BriefBody;
+import looseknit.server.planting.SetUpBody;
 import looseknit.server.pot.LastStep;
 import looseknit.server.pot.PotDrying;
 import looseknit.server.pot.PotEvent;
@@ -107,9 +109,23 @@ class DueCalendar {
         boolean isOlderBook(final Basis now) {
             return new Basis(now.book, revision, today, fedOn, toppedUpOn, flushedOn).equals(now);
         }
+
+        /** Whether nothing has changed but the pot, as it does with each look at it. */
+        boolean isOtherRevision(final Basis now) {
+            return new Basis(book, now.revision, today, fedOn, toppedUpOn, flushedOn).equals(now);
+        }
     }
 
-    private record Reckoned(Basis basis, String label, List<Ahead.Due> dues) {}
+    /** What of a pot is reckoned with: looks change nothing of it. */
+    private record Stands(
+            UUID batch, BriefBody brief, @Nullable SetUpBody setUp, LocalDate pottedOn, String label) {
+
+        static Stands of(final Potting potting) {
+            return new Stands(potting.batchId(), potting.brief(), potting.setUp(), potting.pottedOn(), potting.label());
+        }
+    }
+
+    private record Reckoned(Basis basis, Stands stands, List<Ahead.Due> dues) {}
 
     /** What an entry is of. */
     enum Kind {
@@ -243,7 +259,7 @@ class DueCalendar {
             if (of == null || !of.basis().equals(basis)) {
                 if (patience.lasts(anew)) {
                     anew++;
-                    of = reckon(row.id(), basis);
+                    of = reckon(row.id(), basis, of);
                     reckoned.put(row.id(), of);
                 } else {
                     late++;
@@ -259,7 +275,7 @@ class DueCalendar {
                             Kind.of(due.kind()),
                             due.on(),
                             row.id(),
-                            of.label(),
+                            of.stands().label(),
                             due.kind().words(),
                             due.because()));
                 }
@@ -307,12 +323,18 @@ class DueCalendar {
         return done.getOrDefault(kind, Map.of()).get(pot);
     }
 
-    private Reckoned reckon(final UUID id, final Basis basis) {
+    private Reckoned reckon(final UUID id, final Basis basis, final @Nullable Reckoned before) {
         final Potting potting = pottings.get(id);
+        final Stands stands = Stands.of(potting);
+        if (before != null
+                && before.basis().isOtherRevision(basis)
+                && before.stands().equals(stands)) {
+            return new Reckoned(basis, stands, before.dues());
+        }
         final PotDrying.Read read = drying.read(potting);
         return new Reckoned(
                 basis,
-                potting.label(),
+                stands,
                 Ahead.of(
                         read.potted(),
                         read.setUp(),
