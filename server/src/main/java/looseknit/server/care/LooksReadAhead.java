@@ -1,6 +1,7 @@
 package looseknit.server.care;
 
 import java.util.concurrent.atomic.AtomicBoolean;
+import looseknit.server.frame.Stopping;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -12,10 +13,12 @@ class LooksReadAhead {
     private static final long PAUSE_MS = 1000;
 
     private final LooksInMind inMind;
+    private final Stopping stopping;
     private final AtomicBoolean toDo = new AtomicBoolean();
 
-    LooksReadAhead(final LooksInMind inMind) {
+    LooksReadAhead(final LooksInMind inMind, final Stopping stopping) {
         this.inMind = inMind;
+        this.stopping = stopping;
     }
 
     @TransactionalEventListener(classes = LooksChanged.class, fallbackExecution = true)
@@ -25,7 +28,7 @@ class LooksReadAhead {
 
     @Scheduled(fixedDelay = PAUSE_MS)
     void goOn() {
-        if (toDo.getAndSet(false)) {
+        if (toDo.getAndSet(false) && !stopping.stopping()) {
             inMind.here();
         }
     }

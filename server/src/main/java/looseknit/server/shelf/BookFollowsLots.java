@@ -3,6 +3,7 @@ package looseknit.server.shelf;
 import java.util.concurrent.atomic.AtomicBoolean;
 import looseknit.server.frame.LotsChanged;
 import looseknit.server.frame.MaterialsChanged;
+import looseknit.server.frame.Stopping;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -22,17 +23,20 @@ class BookFollowsLots {
     private final LiveBooks books;
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transaction;
+    private final Stopping stopping;
     private final AtomicBoolean toDo = new AtomicBoolean();
 
     BookFollowsLots(
             final Shelf shelf,
             final LiveBooks books,
             final ApplicationEventPublisher events,
-            final TransactionTemplate transaction) {
+            final TransactionTemplate transaction,
+            final Stopping stopping) {
         this.shelf = shelf;
         this.books = books;
         this.events = events;
         this.transaction = transaction;
+        this.stopping = stopping;
     }
 
     @TransactionalEventListener(classes = LotsChanged.class, fallbackExecution = true)
@@ -42,7 +46,7 @@ class BookFollowsLots {
 
     @Scheduled(fixedDelay = PAUSE_MS)
     void look() {
-        if (!toDo.getAndSet(false)) {
+        if (!toDo.getAndSet(false) || stopping.stopping()) {
             return;
         }
         transaction.executeWithoutResult(any -> {

@@ -17,6 +17,7 @@ import java.util.TreeMap;
 import looseknit.server.ApiTest;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.config.ConfigurableBeanFactory;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -29,6 +30,9 @@ class FrameTest {
 
     @Autowired
     private JsonMapper json;
+
+    @Autowired
+    private ConfigurableBeanFactory beans;
 
     @Test
     void everyAnswerCarriesTheHeaders() throws Exception {
@@ -75,6 +79,11 @@ class FrameTest {
                     String.valueOf(answer.getHeader("Content-Security-Policy")).replaceAll(".*'nonce-([^']+)'.*", "$1");
             assertThat(answer.getContentAsString()).contains("content=\"" + nonce + "\"");
         }
+    }
+
+    @Test
+    void theClockworkStopsBeforeTheStoreIsClosed() {
+        assertThat(beans.getDependentBeans("entityManagerFactory")).contains("taskScheduler");
     }
 
     @Test
