@@ -81,7 +81,9 @@ class HouseReader {
     }
 
     private static void migrate(final String store, final @Nullable String to) {
-        final var settings = Flyway.configure().dataSource(store, "", "").locations("classpath:db/migration");
+        final var settings = Flyway.configure()
+                .dataSource(store, "", "")
+                .locations(WholeStore.STEPS_OF_A_FILE.toArray(String[]::new));
         if (to != null) {
             settings.target(to);
         }

@@ -1,5 +1,6 @@
 package looseknit.server.house;
 
+import looseknit.server.store.WholeStore;
 import org.flywaydb.core.api.configuration.FluentConfiguration;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.flyway.autoconfigure.FlywayConfigurationCustomizer;
@@ -17,8 +18,7 @@ class StoreSteps implements FlywayConfigurationCustomizer {
 
     @Override
     public void customize(final FluentConfiguration configuration) {
-        if (server) {
-            configuration.locations("classpath:db/postgresql");
-        }
+        configuration.locations(
+                (server ? WholeStore.STEPS_OF_A_SERVER : WholeStore.STEPS_OF_A_FILE).toArray(String[]::new));
     }
 }

@@ -19,6 +19,12 @@ import org.springframework.core.io.ClassPathResource;
  */
 public final class WholeStore {
 
+    /** Where the steps of a file stand, the first fifteen and those after them. */
+    public static final List<String> STEPS_OF_A_FILE = List.of("classpath:db/file", "classpath:db/both");
+
+    /** Where those of a database server stand. */
+    public static final List<String> STEPS_OF_A_SERVER = List.of("classpath:db/postgresql", "classpath:db/both");
+
     private static final MigrationVersion VERSION = MigrationVersion.fromVersion("15");
     private static final String SCRIPT = "db/postgresql/V15__the_store_as_it_stands.sql";
 

@@ -11,6 +11,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -37,18 +38,22 @@ class StepsTest {
     private static Flyway steps(final String store) {
         return Flyway.configure()
                 .dataSource(store, "", "")
-                .locations("classpath:db/migration")
+                .locations(WholeStore.STEPS_OF_A_FILE.toArray(String[]::new))
                 .load();
     }
 
     /** What a database server begins with and the steps after it, in order. */
     private static List<Path> scripts() throws IOException, URISyntaxException {
-        try (Stream<Path> all =
-                Files.list(Path.of(StepsTest.class.getResource("/db/postgresql").toURI()))) {
-            final List<Path> scripts = all.sorted().toList();
-            assertThat(scripts.get(0).getFileName()).hasToString("V15__the_store_as_it_stands.sql");
-            return scripts;
+        final List<Path> scripts = new ArrayList<>();
+        for (final String place : WholeStore.STEPS_OF_A_SERVER) {
+            try (Stream<Path> all = Files.list(Path.of(StepsTest.class
+                    .getResource(place.replace("classpath:", "/"))
+                    .toURI()))) {
+                all.sorted().forEach(scripts::add);
+            }
         }
+        assertThat(scripts.get(0).getFileName()).hasToString("V15__the_store_as_it_stands.sql");
+        return scripts;
     }
 
     private static Set<String> rows(final Connection store, final String of) throws SQLException {
