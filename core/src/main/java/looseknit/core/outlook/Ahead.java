@@ -46,6 +46,10 @@ public final class Ahead {
     private static final double HARD_DS_PER_M = 0.5;
 
     private static final String PALM = "palm";
+
+    /** Months in which plants take little, but for those that grow in winter; north of the equator, common practice, no source. */
+    private static final Set<Month> DARK = EnumSet.of(Month.NOVEMBER, Month.DECEMBER, Month.JANUARY, Month.FEBRUARY);
+
     private static final Set<Month> SPRING_TO_SUMMER = EnumSet.range(Month.MARCH, Month.AUGUST);
     /** Where no place is told [°C]. */
     static final double ROOM_C = 20;
@@ -163,6 +167,9 @@ public final class Ahead {
         }
         if (plant.group().id().equals(PALM) && !SPRING_TO_SUMMER.contains(on.getMonth())) {
             return Optional.of(new Due(Kind.FEED, next(Month.APRIL, on), AheadSentence.FEED_OF_SPRING.with()));
+        }
+        if (plant.growing().rest() != Growing.Rest.SUMMER_DRY && DARK.contains(on.getMonth())) {
+            return Optional.of(new Due(Kind.FEED, next(Month.MARCH, on), AheadSentence.FEED_WAITS_FOR_LIGHT.with()));
         }
         return Optional.of(new Due(Kind.FEED, on, plain.because()));
     }

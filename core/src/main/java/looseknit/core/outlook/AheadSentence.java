@@ -11,6 +11,7 @@ public enum AheadSentence implements Code {
     REST_ENDS("rest"),
     FEED_IS_RELEASED("feed", "months"),
     FEED_OF_SPRING,
+    FEED_WAITS_FOR_LIGHT,
     HARD_WATER("months"),
     NOTHING_RUNS_OUT("months"),
     SETTLED,

@@ -87,6 +87,28 @@ class AheadTest {
                 .satisfies(due -> assertThat(due.because().code()).isEqualTo(AheadSentence.REST_ENDS));
     }
 
+    /** What the mix brought is gone in August; who notices in November waits. What grows in winter is fed in winter. */
+    @Test
+    void feedWaitsForLongerDaysUnlessThePlantGrowsInWinter() {
+        assertThat(ahead("peat 3 perlite_med 1", "pothos", Optional.empty()))
+                .filteredOn(due -> due.kind() == Kind.FEED)
+                .singleElement()
+                .satisfies(due -> {
+                    assertThat(due.on()).isEqualTo(LocalDate.of(2027, 3, 1));
+                    assertThat(due.because().code()).isEqualTo(AheadSentence.FEED_WAITS_FOR_LIGHT);
+                });
+        assertThat(PlantBook.shipped()
+                        .plant("tree_houseleek")
+                        .orElseThrow()
+                        .growing()
+                        .rest())
+                .isEqualTo(Growing.Rest.SUMMER_DRY);
+        assertThat(ahead("pumice_med 3 peat 1", "tree_houseleek", Optional.empty()))
+                .filteredOn(due -> due.kind() == Kind.FEED)
+                .singleElement()
+                .satisfies(due -> assertThat(due.on()).isEqualTo(TODAY));
+    }
+
     @Test
     void fedLatelyIsFedLater() {
         assertThat(ahead("peat 3 perlite_med 1", "pothos", Optional.of(LocalDate.of(2026, 11, 1))))
@@ -138,11 +160,15 @@ class AheadTest {
     }
 
     private static List<Due> ahead(final PottedMix potted, final Kind kind) {
+        return ahead(potted, kind, TODAY);
+    }
+
+    private static List<Due> ahead(final PottedMix potted, final Kind kind, final LocalDate today) {
         return Ahead.of(
                         potted,
                         SetUp.plain(POT),
                         new Ahead.History(POTTED, Optional.empty(), Optional.empty(), Optional.empty()),
-                        TODAY)
+                        today)
                 .stream()
                 .filter(due -> due.kind() == kind)
                 .toList();
@@ -178,7 +204,7 @@ class AheadTest {
         final PottedMix potted = inHand("pothos", habit(Habit.Amount.THOROUGHLY, Habit.Water.RAIN), dosed);
         final LocalDate over = POTTED.plusDays(Math.round(7 * granules.longevityWeeks()));
 
-        assertThat(ahead(potted, Kind.FEED))
+        assertThat(ahead(potted, Kind.FEED, POTTED.plusMonths(3)))
                 .singleElement()
                 .satisfies(due -> assertThat(due.because().code()).isEqualTo(AheadSentence.FEED_IS_RELEASED));
         assertThat(Given.to(potted, 2, POTTED, List.of(), over).get(0).left()).isCloseTo(0, within(0.01));
