@@ -64,6 +64,11 @@ public record Plant(
         return needs.nitrogen().high() > 0 && !isOfTheBog();
     }
 
+    /** Whether it is fed in the dark months: what grows in winter is, but for stone plants and their kin, which live on their old leaves then. */
+    public boolean isFedInWinter() {
+        return growing.rest() == Growing.Rest.SUMMER_DRY && !kind.id().equals("dwarf_mesemb");
+    }
+
     /** The group that its kind belongs to. */
     public PlantGroup group() {
         return kind.group();

@@ -24,6 +24,7 @@ import looseknit.core.need.Habit;
 import looseknit.core.need.Place;
 import looseknit.core.need.Plant;
 import looseknit.core.need.Property;
+import looseknit.core.planting.FeedPlace;
 import looseknit.core.planting.SetUp;
 import looseknit.core.pot.Pot;
 import looseknit.core.reading.PottedMix;
@@ -158,9 +159,7 @@ public final class Ahead {
         final Due plain = slow.orElseGet(() -> new Due(
                 Kind.FEED,
                 history.fedOn().orElse(history.pottedOn()).plusMonths(FEED_LASTS_MONTHS),
-                history.fedOn().isPresent()
-                        ? AheadSentence.FED_BEFORE.with(FEED_LASTS_MONTHS)
-                        : AheadSentence.FOOD_OF_THE_MIX.with(FEED_LASTS_MONTHS, setUp.feed())));
+                history.fedOn().isPresent() ? AheadSentence.FED_BEFORE.with(FEED_LASTS_MONTHS) : foodOfTheMix(setUp)));
         LocalDate on = later(plain.on(), today);
         if (plant.growing().rest().covers(on.getMonth())) {
             on = next(plant.growing().rest().ends(), on);
@@ -168,10 +167,16 @@ public final class Ahead {
         if (plant.group().id().equals(PALM) && !SPRING_TO_SUMMER.contains(on.getMonth())) {
             return Optional.of(new Due(Kind.FEED, next(Month.APRIL, on), AheadSentence.FEED_OF_SPRING.with()));
         }
-        if (plant.growing().rest() != Growing.Rest.SUMMER_DRY && DARK.contains(on.getMonth())) {
+        if (!plant.isFedInWinter() && DARK.contains(on.getMonth())) {
             return Optional.of(new Due(Kind.FEED, next(Month.MARCH, on), AheadSentence.FEED_WAITS_FOR_LIGHT.with()));
         }
         return Optional.of(new Due(Kind.FEED, on, plain.because()));
+    }
+
+    private static Message foodOfTheMix(final SetUp setUp) {
+        return setUp.feed() == FeedPlace.NONE
+                ? AheadSentence.FOOD_OF_THE_MIX.with(FEED_LASTS_MONTHS)
+                : AheadSentence.FOOD_OF_MIX_AND_FEED.with(FEED_LASTS_MONTHS, setUp.feed());
     }
 
     /** When granules that were mixed in have given all, by the warmth of the place. */

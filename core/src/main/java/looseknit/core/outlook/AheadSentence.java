@@ -5,7 +5,8 @@ import looseknit.core.message.Code;
 
 /** Why something is due at a pot. */
 public enum AheadSentence implements Code {
-    FOOD_OF_THE_MIX("months", "feed"),
+    FOOD_OF_THE_MIX("months"),
+    FOOD_OF_MIX_AND_FEED("months", "feed"),
     FED_BEFORE("months"),
     REST_BEGINS("rest"),
     REST_ENDS("rest"),

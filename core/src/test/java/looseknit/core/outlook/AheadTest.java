@@ -97,12 +97,10 @@ class AheadTest {
                     assertThat(due.on()).isEqualTo(LocalDate.of(2027, 3, 1));
                     assertThat(due.because().code()).isEqualTo(AheadSentence.FEED_WAITS_FOR_LIGHT);
                 });
-        assertThat(PlantBook.shipped()
-                        .plant("tree_houseleek")
-                        .orElseThrow()
-                        .growing()
-                        .rest())
-                .isEqualTo(Growing.Rest.SUMMER_DRY);
+        assertThat(ahead("pumice_med 3 peat 1", "living_stones", Optional.empty()))
+                .filteredOn(due -> due.kind() == Kind.FEED)
+                .singleElement()
+                .satisfies(due -> assertThat(due.on()).isEqualTo(LocalDate.of(2027, 3, 1)));
         assertThat(ahead("pumice_med 3 peat 1", "tree_houseleek", Optional.empty()))
                 .filteredOn(due -> due.kind() == Kind.FEED)
                 .singleElement()
