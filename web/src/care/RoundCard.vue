@@ -84,7 +84,7 @@ const up = () => {
       :pot="potting.brief.pot"
       :set-up="potting.setUp"
       :kind="potting.setUpKind"
-      :group="potting.groupId"
+      :plant="potting"
       :water="first.left"
       large
     />

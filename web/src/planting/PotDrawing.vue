@@ -9,7 +9,7 @@ import { text } from '@/measure/units'
 import { saveDrawing, saveDrawingAsPng } from '@/parts/saveDrawing'
 import { spread } from '@/parts/spread'
 import { t } from '@/words'
-import { figureOf, HIGH as FIGURE_HIGH, piecesOf } from './figures'
+import { figureOf, HIGH as FIGURE_HIGH, piecesOf, type Figure, type Kin } from './figures'
 import { lieOf, linesOf } from './geometry'
 import { dressingTop, labelsOf, overflowOf } from './labels'
 import PlantFigure from './PlantFigure.vue'
@@ -29,7 +29,7 @@ const props = defineProps<{
   section: Section
   recipe: Recipe
   blendName: string
-  group?: string | undefined
+  plant?: Kin | undefined
   name: string
   edit?: boolean
 }>()
@@ -47,7 +47,10 @@ const LINE = 17
 const LETTERS = 38
 const LABEL_ROOM = 256
 
-const figure = computed(() => figureOf(props.kind, props.group))
+const figure = computed(() => figureOf(props.kind, props.plant))
+/** Figures of several plants, each with roots of its own, and those that cover the mouth. */
+const BARE_FIGURES = new Set<Figure>(['cuttings', 'bulbs', 'rosettes', 'bog', 'stones'])
+const WIDE_FIGURES = new Set<Figure>([...BARE_FIGURES, 'trail'])
 const mouthShare = computed(() =>
   Math.min(1, (0.5 * HIGH * props.pot.topCm) / (WIDE * props.pot.heightCm) + 0.5),
 )
@@ -63,13 +66,7 @@ const above = computed(() => {
 /** A plant is drawn as wide as its ball allows, at most over the whole mouth; it is a figure, not to scale. */
 const plantScale = computed(() => {
   const ball = props.setUp.ball
-  const wide =
-    figure.value === 'bulbs' ||
-    figure.value === 'rosettes' ||
-    figure.value === 'bog' ||
-    figure.value === 'cuttings' ||
-    figure.value === 'trail'
-  return wide
+  return WIDE_FIGURES.has(figure.value)
     ? 0.9
     : ball
       ? Math.min(0.95, Math.max(0.45, (1.25 * ball.widthCm) / props.pot.topCm))
@@ -138,12 +135,7 @@ const ball = computed(() => {
 /** Roots that run out of the ball, or from where a plant stands. */
 const roots = computed(() => {
   const it = ball.value
-  const bare =
-    figure.value === 'cuttings' ||
-    figure.value === 'bulbs' ||
-    figure.value === 'rosettes' ||
-    figure.value === 'bog'
-  if (!it && bare) {
+  if (!it && BARE_FIGURES.has(figure.value)) {
     return []
   }
   const from = it

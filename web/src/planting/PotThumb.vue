@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Pot, SetUp, SetUpKind } from '@/api/types'
-import { figureOf, HIGH, piecesOf } from './figures'
+import { figureOf, HIGH, piecesOf, type Kin } from './figures'
 import { lieOf } from './geometry'
 import PlantFigure from './PlantFigure.vue'
 import { WALL_LOOKS } from './walls'
@@ -11,7 +11,7 @@ const props = defineProps<{
   pot: Pot | undefined
   setUp?: SetUp | undefined
   kind?: SetUpKind | undefined
-  group?: string | undefined
+  plant?: Kin | undefined
   large?: boolean
   /** Share of the water that it can spare that is left, 0 to 1. */
   water?: number | undefined
@@ -76,8 +76,8 @@ const pole = computed(() => {
       />
       <PlantFigure
         v-if="large"
-        :pieces="piecesOf(figureOf(kind ?? 'PLAIN', group))"
-        :tall="HIGH[figureOf(kind ?? 'PLAIN', group)]"
+        :pieces="piecesOf(figureOf(kind ?? 'PLAIN', plant))"
+        :tall="HIGH[figureOf(kind ?? 'PLAIN', plant)]"
         :x="lie.middle"
         :y="lie.y(fill)"
         :size="Math.min(0.72 * lie.half(fill), 24)"

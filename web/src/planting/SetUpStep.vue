@@ -16,7 +16,6 @@ const kind = defineModel<SetUpKind>('kind', { required: true })
 const { answer: section, problem } = useSection(() => ({ asked: props.asked, setUp: setUp.value }))
 const drawing = ref<InstanceType<typeof PotDrawing>>()
 const { sheets } = usePlantSheets(() => (props.asked.brief?.plantId ? [props.asked.brief.plantId] : []))
-const group = computed(() => sheets.value[0]?.groupId)
 const take = (template: Template) => {
   pot.value = template.pot
   const { places } = setUp.value
@@ -42,7 +41,7 @@ defineExpose({ ok: computed(() => section.value !== undefined && problem.value =
         :section="section"
         :recipe="asked.recipe"
         :blend-name="blendName"
-        :group="group"
+        :plant="sheets[0]"
         :name="name"
         edit
         @change="change"

@@ -12,6 +12,7 @@ export type Figure =
   | 'leafy'
   | 'column'
   | 'caudex'
+  | 'stones'
   | 'fern'
   | 'orchid'
   | 'bog'
@@ -52,9 +53,18 @@ const OF_GROUP: Record<string, Figure> = {
   epiphytic_vine: 'trail',
 }
 
-/** Which figure stands for a plant: by its set-up, or else by its group. */
-export const figureOf = (kind: SetUpKind, group: string | undefined): Figure =>
-  OF_KIND[kind] ?? OF_GROUP[group ?? ''] ?? 'leafy'
+/** Kinds of plants that look unlike their group, whatever they are set up as. */
+const OF_PLANT: Record<string, Figure> = { dwarf_mesemb: 'stones' }
+
+/** What a plant is, as far as its figure goes. */
+export interface Kin {
+  groupId?: string | undefined
+  kindId?: string | undefined
+}
+
+/** Which figure stands for a plant: by its kind, by its set-up, or else by its group. */
+export const figureOf = (setUp: SetUpKind, plant: Kin | undefined): Figure =>
+  OF_PLANT[plant?.kindId ?? ''] ?? OF_KIND[setUp] ?? OF_GROUP[plant?.groupId ?? ''] ?? 'leafy'
 
 const n = (value: number) => Math.round(value * 1000) / 1000
 const at = (x: number, y: number) => `${n(x)} ${n(-y)}`
@@ -113,6 +123,32 @@ const caudex = (): Piece[] => [
     [-0.32, 1.1, 0.1],
   ].map(([x, y, turn], i) => leafPiece(leaf(x ?? 0, y ?? 0, turn ?? 0, 0.34, 0.1), i % 2 === 0)),
 ]
+/** Pairs of thick leaves, cleft in the middle, hardly higher than the grit. */
+const stones = (): Piece[] =>
+  [
+    [-0.62, 0.2, 0.2],
+    [-0.18, 0.25, 0.25],
+    [0.28, 0.2, 0.21],
+    [0.65, 0.16, 0.16],
+  ].flatMap(([x = 0, wide = 0, high = 0], i): Piece[] => [
+    {
+      d: `M${at(x - 0.8 * wide, -0.04)} Q${at(x - 1.15 * wide, high)} ${at(x - 0.5 * wide, high)} Q${at(x - 0.05, high)} ${at(x, 0.84 * high)} Q${at(x + 0.05, high)} ${at(x + 0.5 * wide, high)} Q${at(x + 1.15 * wide, high)} ${at(x + 0.8 * wide, -0.04)} Z`,
+      fill: i % 2 === 0 ? 'body' : 'young',
+    },
+    { d: stroke(x, 0.84 * high, x, 0.6 * high, x, 0.45 * high), line: 'stem', wide: 0.025 },
+    ...[-0.5, 0.5].map((side): Piece => ({
+      d: stroke(
+        x + (side - 0.22) * wide,
+        0.86 * high,
+        x + side * wide,
+        0.78 * high,
+        x + (side + 0.22) * wide,
+        0.86 * high,
+      ),
+      line: 'stem',
+      wide: 0.025,
+    })),
+  ])
 const fern = (): Piece[] =>
   spread(7, -1.2, 1.2).flatMap((turn) => {
     const [x, y] = [1.15 * Math.sin(turn), 0.75 * Math.cos(turn) + 0.25]
@@ -260,6 +296,7 @@ const FIGURES: Record<Figure, () => Piece[]> = {
   leafy,
   column,
   caudex,
+  stones,
   fern,
   orchid,
   bog,
@@ -276,6 +313,7 @@ export const HIGH: Record<Figure, number> = {
   leafy: 1.55,
   column: 1.1,
   caudex: 1.5,
+  stones: 0.3,
   fern: 1.1,
   orchid: 1.4,
   bog: 1.3,

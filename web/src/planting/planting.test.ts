@@ -70,9 +70,12 @@ describe('how a pot lies in a drawing', () => {
 
   it('has a figure for every plant that stays within its height', () => {
     ;(Object.keys(HIGH) as Figure[]).forEach((figure) => expect(piecesOf(figure).length).toBeGreaterThan(2))
-    expect(figureOf('PLAIN', 'fern')).toBe('fern')
+    expect(figureOf('PLAIN', { groupId: 'fern' })).toBe('fern')
     expect(figureOf('PLAIN', undefined)).toBe('leafy')
-    expect(figureOf('BOG_TUB', 'fern')).toBe('bog')
+    expect(figureOf('BOG_TUB', { groupId: 'fern' })).toBe('bog')
+    const lithops = { groupId: 'stone_caudex', kindId: 'dwarf_mesemb' }
+    expect(figureOf('CAUDEX', lithops)).toBe('stones')
+    expect(figureOf('CAUDEX', { ...lithops, kindId: 'other' })).toBe('caudex')
   })
 })
 

@@ -167,7 +167,7 @@ const surface = computed(() =>
             :section="section"
             :recipe="portrait.recipe"
             :blend-name="potting.blendName"
-            :group="potting.groupId"
+            :plant="potting"
             :name="potting.label"
           />
           <p class="soft small">

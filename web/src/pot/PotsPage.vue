@@ -242,7 +242,7 @@ const interval = (potting: Potting) =>
                   :pot="potting.brief.pot"
                   :set-up="potting.setUp"
                   :kind="potting.setUpKind"
-                  :group="potting.groupId"
+                  :plant="potting"
                 />
                 <span
                   ><RouterLink :to="`/pots/${potting.id}`">{{ potting.label }}</RouterLink>

@@ -27,7 +27,7 @@ const due = (potting: Potting) => daysBetween(todayHere(), potting.nextLookOn) <
             :pot="potting.brief.pot"
             :set-up="potting.setUp"
             :kind="potting.setUpKind"
-            :group="potting.groupId"
+            :plant="potting"
             large
         /></span>
         <span class="name">{{ potting.label }}</span>

@@ -15,6 +15,7 @@ const plant = (id: string, name: string, group: string, change: Partial<Plant> =
   botanical: `${name} botanica`,
   otherNames: [],
   groupId: group,
+  kindId: group,
   groupName: group,
   kindName: group,
   breadth: 'ONE',

@@ -5184,6 +5184,7 @@ export interface components {
             /** Format: double */
             heightOverWidth: number;
             id: string;
+            kindId: string;
             kindName: string;
             /** Format: double */
             lifeYears: number;
@@ -5418,6 +5419,7 @@ export interface components {
             groupId?: string;
             /** Format: uuid */
             id: string;
+            kindId?: string;
             label: string;
             /** Format: date */
             lastWateredOn: string;

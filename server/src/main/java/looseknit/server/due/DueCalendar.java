@@ -284,7 +284,7 @@ class DueCalendar {
         behind.set(late > 0 || book.get() != bookNow);
         reckoned.keySet().retainAll(here);
         entries.addAll(others(today, until));
-        entries.sort(Comparator.comparing(Entry::on).thenComparing(Entry::label));
+        entries.sort(Comparator.comparing(Entry::on).thenComparing(Entry::kind).thenComparing(Entry::label));
         return new Days(today, entries, standing.size(), known);
     }
 

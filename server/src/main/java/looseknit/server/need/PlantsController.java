@@ -54,6 +54,7 @@ class PlantsController {
             List<String> otherNames,
             String groupId,
             String groupName,
+            String kindId,
             String kindName,
             @Nullable String family,
             Plant.Breadth breadth,
@@ -182,6 +183,7 @@ class PlantsController {
                 plant.otherNames(),
                 plant.group().id(),
                 plant.group().name(),
+                plant.kind().id(),
                 plant.kind().name(),
                 plant.family()
                         .map(each -> "%s, %s".formatted(each.id(), each.name()))
