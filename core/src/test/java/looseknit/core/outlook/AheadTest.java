@@ -11,6 +11,8 @@ import java.util.OptionalDouble;
 import looseknit.core.blend.Recipe;
 import looseknit.core.material.Amendment;
 import looseknit.core.material.MaterialBook;
+import looseknit.core.message.MeasureSystem;
+import looseknit.core.message.Wording;
 import looseknit.core.need.Brief;
 import looseknit.core.need.Draught;
 import looseknit.core.need.Growing;
@@ -21,6 +23,7 @@ import looseknit.core.need.PlantBook;
 import looseknit.core.need.Stage;
 import looseknit.core.outlook.Ahead.Due;
 import looseknit.core.outlook.Ahead.Kind;
+import looseknit.core.planting.FeedPlace;
 import looseknit.core.planting.SetUp;
 import looseknit.core.pot.Pot;
 import looseknit.core.pot.PotWall;
@@ -105,6 +108,36 @@ class AheadTest {
                 .filteredOn(due -> due.kind() == Kind.FEED)
                 .singleElement()
                 .satisfies(due -> assertThat(due.on()).isEqualTo(TODAY));
+    }
+
+    @Test
+    void whatLastsIsTheFoodOfTheMixAndTheFeedLaidIntoIt() {
+        final SetUp plain = SetUp.plain(POT);
+        final SetUp fed = new SetUp(
+                plain.form(),
+                plain.saucer(),
+                plain.holes(),
+                plain.cover(),
+                plain.beds(),
+                plain.ball(),
+                plain.pole(),
+                plain.channelCm(),
+                plain.dressing(),
+                plain.dressingCm(),
+                FeedPlace.HALF_DEPTH,
+                2);
+        assertThat(words(plain)).isEqualTo("what the mix brought lasts about 5 months");
+        assertThat(words(fed)).isEqualTo("what the mix and the feed at half the depth brought lasts about 5 months");
+    }
+
+    private static String words(final SetUp setUp) {
+        final LocalDate summer = POTTED.plusMonths(3);
+        final Ahead.History history = new Ahead.History(POTTED, Optional.empty(), Optional.empty(), Optional.empty());
+        return Ahead.of(potted("peat 3 perlite_med 1", "pothos"), setUp, history, summer).stream()
+                .filter(due -> due.kind() == Kind.FEED)
+                .map(due -> Wording.english(MeasureSystem.METRIC).of(due.because()))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -69,6 +69,7 @@ class CardEdition {
         heard = model.edition();
     }
 
+    /** Whoever keeps the Book or the beliefs in mind forgets them between the two. */
     @Order(Ordered.LOWEST_PRECEDENCE - 1)
     @EventListener(ChangedElsewhere.class)
     void follow() {

@@ -132,8 +132,8 @@ class CardKeeper {
             if (model.findById(ReadingModel.ONLY).orElseThrow().becomes(Fingerprint.ofCore())) {
                 edition.raise();
             }
-            edition.open();
         });
+        edition.open();
         toDo.set(true);
     }
 

@@ -99,8 +99,7 @@ public class PotPaces {
 
     /** The same of several pots. */
     public Map<UUID, LocalDate> standSoSince(final List<Potting> several) {
-        final Map<UUID, LocalDate> since =
-                several.stream().collect(Collectors.toMap(Potting::id, Potting::pottedOn, (one, same) -> one));
+        final Map<UUID, LocalDate> since = several.stream().collect(Collectors.toMap(Potting::id, Potting::pottedOn));
         events.lastOf(since.keySet(), STOOD_OTHERWISE).forEach(each -> since.put(each.pottingId(), each.on()));
         return since;
     }

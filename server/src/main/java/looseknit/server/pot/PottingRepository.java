@@ -76,7 +76,7 @@ public interface PottingRepository extends JpaRepository<Potting, UUID> {
                     "select count(p) from Potting p where p.deletedAt is null and p.state = looseknit.server.pot.Potting$State.HERE and p.nextLookOn > :day")
     Page<PottingOfBatch> later(LocalDate day, Pageable page);
 
-    /** The same, also of those that were taken away. */
+    /** Pots by their ids, those that were taken away among them. */
     @Query(OF_BATCH + "where p.id in :ids")
     List<PottingOfBatch> ofEach(Collection<UUID> ids);
 
